@@ -231,6 +231,10 @@
         <translation>Beat %1 um %2 ms verschoben · Angeheftetes geht mit</translation>
     </message>
     <message>
+        <source>Cache of decoded songs</source>
+        <translation>Cache für dekodierte Songs</translation>
+    </message>
+    <message>
         <source>Cache of small films</source>
         <translation>Cache für kleine Filme</translation>
     </message>
@@ -401,6 +405,10 @@
     <message>
         <source>Snapping</source>
         <translation>Einrasten</translation>
+    </message>
+    <message>
+        <source>Songs are there at once when a piece is opened again; an hour takes 1300 MB</source>
+        <translation>Songs sind sofort da, wenn ein Stück wieder geöffnet wird; eine Stunde braucht 1300 MB</translation>
     </message>
     <message>
         <source>Sound device</source>
@@ -3894,6 +3902,10 @@
     <message>
         <source>Pulse Pin outline 1</source>
         <translation>Pulse Pin outline 1</translation>
+    </message>
+    <message>
+        <source>Pulse Pin samples 1</source>
+        <translation>Pulse Pin samples 1</translation>
     </message>
     <message>
         <source>Pulse Pin spectrum 1</source>
@@ -13442,10 +13454,6 @@ It stays in %2</source>
 Sie bleibt in %2</translation>
     </message>
     <message>
-        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
-        <translation>%1 zu lesen dauert eine Weile. Es wird geöffnet, sobald es da ist.</translation>
-    </message>
-    <message>
         <source>%1; lines not understood: %2</source>
         <translation>%1; nicht verstandene Zeilen: %2</translation>
     </message>
@@ -13584,6 +13592,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Read them</source>
         <translation>Lesen</translation>
+    </message>
+    <message>
+        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
+        <translation>%1 zu lesen dauert eine Weile. Es wird geöffnet, sobald es da ist.</translation>
     </message>
     <message>
         <source>Recent projects</source>
@@ -17658,6 +17670,10 @@ Sie bleibt in %2</translation>
 <context>
     <name>pulsepin::PictureDesk</name>
     <message>
+        <source> while it plays, so that no picture is dropped</source>
+        <translation>, solange es läuft, damit kein Bild ausfällt</translation>
+    </message>
+    <message>
         <source> · %1/s · %2</source>
         <translation> · %1/s · %2</translation>
     </message>
@@ -17740,6 +17756,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>beside</source>
         <translation>daneben</translation>
+    </message>
+    <message>
+        <source>coarse</source>
+        <translation>grob</translation>
     </message>
     <message>
         <source>docked</source>

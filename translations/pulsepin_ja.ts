@@ -231,6 +231,10 @@
         <translation>拍 %1 を %2 ms 移動 · 固定したものも一緒に動きます</translation>
     </message>
     <message>
+        <source>Cache of decoded songs</source>
+        <translation>デコードした曲のキャッシュ</translation>
+    </message>
+    <message>
         <source>Cache of small films</source>
         <translation>小さい映像のキャッシュ</translation>
     </message>
@@ -401,6 +405,10 @@
     <message>
         <source>Snapping</source>
         <translation>スナップ</translation>
+    </message>
+    <message>
+        <source>Songs are there at once when a piece is opened again; an hour takes 1300 MB</source>
+        <translation>作品を開き直すと曲がすぐ使えます。1時間で1300 MBです</translation>
     </message>
     <message>
         <source>Sound device</source>
@@ -3894,6 +3902,10 @@
     <message>
         <source>Pulse Pin outline 1</source>
         <translation>Pulse Pin outline 1</translation>
+    </message>
+    <message>
+        <source>Pulse Pin samples 1</source>
+        <translation>Pulse Pin samples 1</translation>
     </message>
     <message>
         <source>Pulse Pin spectrum 1</source>
@@ -13441,10 +13453,6 @@ It stays in %2</source>
 %2 に残ります</translation>
     </message>
     <message>
-        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
-        <translation>%1 の読み込みに時間がかかっています。読み終わりしだい開きます。</translation>
-    </message>
-    <message>
         <source>%1; lines not understood: %2</source>
         <translation>%1;読めない行:%2</translation>
     </message>
@@ -13583,6 +13591,10 @@ It stays in %2</source>
     <message>
         <source>Read them</source>
         <translation>読む</translation>
+    </message>
+    <message>
+        <source>Reading %1 takes a while. It is opened as soon as it is there.</source>
+        <translation>%1 の読み込みに時間がかかっています。読み終わりしだい開きます。</translation>
     </message>
     <message>
         <source>Recent projects</source>
@@ -17657,6 +17669,10 @@ It stays in %2</source>
 <context>
     <name>pulsepin::PictureDesk</name>
     <message>
+        <source> while it plays, so that no picture is dropped</source>
+        <translation>（再生中、コマ落ちを防ぐため）</translation>
+    </message>
+    <message>
         <source> · %1/s · %2</source>
         <translation> · %1/秒 · %2</translation>
     </message>
@@ -17739,6 +17755,10 @@ It stays in %2</source>
     <message>
         <source>beside</source>
         <translation>横</translation>
+    </message>
+    <message>
+        <source>coarse</source>
+        <translation>粗い</translation>
     </message>
     <message>
         <source>docked</source>

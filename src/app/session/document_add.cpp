@@ -50,7 +50,11 @@ void Document::open_song(const std::filesystem::path& path) {
     const auto full = std::filesystem::absolute(path);
     jobs_.start<LoadedSound>(
         JobQueue::Decode, tr("Opening %1").arg(display_name(full)),
-        [full](const Progress& p) { return load_sound(full, p).map(sound_cache::with_outline_kept); },
+        [full](const Progress& p) {
+            LoadOptions options;
+            options.shelf = sound_cache::shelf();
+            return load_sound(full, p, options).map(sound_cache::with_outline_kept);
+        },
         [this](Result<LoadedSound> loaded) {
             if (!loaded) {
                 if (!loaded.error().cancelled())

@@ -181,6 +181,16 @@ constexpr SettingRow rows[] = {
               .explains = QT_TRANSLATE_NOOP("core", "Waveforms and what was heard; what was not wanted for "
                                                     "longest goes first")},
      .section = files},
+    {.spec = {.id = "files/decoded cache",
+              .label = QT_TRANSLATE_NOOP("core", "Cache of decoded songs"),
+              .type = ParamType::Whole,
+              .unit = "MB",
+              .least = 0,
+              .most = 1'000'000,
+              .initial = 4096,
+              .explains = QT_TRANSLATE_NOOP(
+                  "core", "Songs are there at once when a piece is opened again; an hour takes 1300 MB")},
+     .section = files},
     {.spec = {.id = "files/proxies cache",
               .label = QT_TRANSLATE_NOOP("core", "Cache of small films"),
               .type = ParamType::Whole,

@@ -31,19 +31,19 @@ bool is_song_alone(const MixPlan& plan, const std::shared_ptr<const SampleStore>
 } // namespace
 
 SoundBank::SoundBank(Jobs& jobs, QObject* parent)
-    : QObject(parent), jobs_(jobs),
-      song_(jobs,
-            [](const Stretch& wanted) {
-                return Background<Stretch, LoadedSound>::Work{
-                    JobQueue::Decode, opening(wanted.path),
-                    [wanted](const Progress& p) -> Result<LoadedSound> {
-                        Song song;
-                        song.path = wanted.path;
-                        song.from = wanted.from;
-                        song.length = wanted.length;
-                        return load_song(song, p).map(sound_cache::with_outline_kept);
-                    }};
-            }),
+    : QObject(parent), jobs_(jobs), song_(jobs,
+                                          [](const Stretch& wanted) {
+                                              return Background<Stretch, LoadedSound>::Work{
+                                                  JobQueue::Decode, opening(wanted.path),
+                                                  [wanted](const Progress& p) -> Result<LoadedSound> {
+                                                      Song song;
+                                                      song.path = wanted.path;
+                                                      song.from = wanted.from;
+                                                      song.length = wanted.length;
+                                                      return load_song(song, p, true, sound_cache::shelf())
+                                                          .map(sound_cache::with_outline_kept);
+                                                  }};
+                                          }),
       kept_outline_(jobs,
                     [](const std::string& fingerprint) {
                         return Background<std::string, SoundOutline>::Work{
@@ -199,6 +199,7 @@ SoundBank::Source& SoundBank::source_of(ClipId clip) {
             return Source::Work{JobQueue::Decode, opening(wanted.path), [wanted](const Progress& p) {
                                     LoadOptions options;
                                     options.sample_rate = wanted.sample_rate;
+                                    options.shelf = sound_cache::shelf();
                                     return load_sound(wanted.path, p, options);
                                 }};
         });

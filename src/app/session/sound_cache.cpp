@@ -3,6 +3,7 @@
 
 #include "analysis/feature_cache.h"
 #include "base/private_folder.h"
+#include "media/sound_shelf.h"
 #include "session/settings.h"
 
 #include <QDir>
@@ -12,8 +13,12 @@
 namespace pulsepin::sound_cache {
 namespace {
 
+QString cache() {
+    return QStandardPaths::writableLocation(QStandardPaths::CacheLocation);
+}
+
 QDir folder() {
-    const QString path = QStandardPaths::writableLocation(QStandardPaths::CacheLocation) + "/sounds";
+    const QString path = cache() + "/sounds";
     make_private_folder(path.toStdString());
     return path;
 }
@@ -100,9 +105,14 @@ void keep(const std::string& fingerprint, const SpectrumMap& map) {
     keep_as(fingerprint, spectrum_ending, map, save_spectrum);
 }
 
+SoundShelf shelf() {
+    return {(cache() + "/decoded").toStdString(), folder().path().toStdString()};
+}
+
 LoadedSound with_outline_kept(LoadedSound sound) {
-    if (sound.outline)
+    if (sound.outline && !has_outline(sound.fingerprint))
         keep(sound.fingerprint, *sound.outline);
+    make_room_on_shelf(shelf(), static_cast<std::uintmax_t>(setting_number("files/decoded cache")) << 20);
     return sound;
 }
 

@@ -28,7 +28,9 @@ void keep(const std::string& fingerprint, const SoundOutline& outline);
 [[nodiscard]] std::optional<SpectrumMap> spectrum(const std::string& fingerprint);
 void keep(const std::string& fingerprint, const SpectrumMap& map);
 
-/// What a person sees of a sound that was decoded is kept for the next time.
+/// Where decoded sounds are kept: they are asked for with it, so that they need not be decoded again.
+[[nodiscard]] SoundShelf shelf();
+/// What a person sees of a sound that was decoded is kept for the next time, and there is room for it.
 [[nodiscard]] LoadedSound with_outline_kept(LoadedSound sound);
 
 [[nodiscard]] LevelTracks::Shelf level_shelf(const std::string& fingerprint);

@@ -8,6 +8,7 @@ namespace pulsepin {
 
 /// The stretch of the song's file that the project uses, the same for all who listen to it.
 [[nodiscard]] Result<LoadedSound> load_song(const Song& song, const Progress& progress = {},
-                                            bool for_drawing = true);
+                                            bool for_drawing = true,
+                                            const std::optional<SoundShelf>& shelf = {});
 
 } // namespace pulsepin

@@ -2,6 +2,7 @@
 #include "media/load_sound.h"
 
 #include "media/sound_builder.h"
+#include "media/sound_shelf.h"
 #include "time/timecode.h"
 
 #include <algorithm>
@@ -44,10 +45,19 @@ Samples missing_at_end(const AudioDecoder& decoder, std::int64_t done) {
 
 Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress& progress,
                                const LoadOptions& options) {
+    if (options.shelf)
+        if (auto kept = shelved_sound(*options.shelf, path, options))
+            return *std::move(kept);
     auto decoder = AudioDecoder::open(path, options.sample_rate);
     if (!decoder)
         return tl::unexpected(decoder.error());
-    auto builder = SoundBuilder::create(decoder->format(), options.for_drawing);
+    std::optional<ShelvedDraft> draft;
+    if (options.shelf)
+        draft = begin_shelved(*options.shelf, path, options, decoder->format(),
+                              decoder->announced_length() - options.from);
+    auto builder = draft
+                       ? SoundBuilder::create_in(draft->descriptor(), decoder->format(), options.for_drawing)
+                       : SoundBuilder::create(decoder->format(), options.for_drawing);
     if (!builder)
         return tl::unexpected(builder.error());
     if (auto added = append_silence(*builder, -options.from.value, decoder->format().channels); !added)
@@ -77,6 +87,8 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
             sound->missing = missing_at_end(*decoder, done);
         sound->path = path;
         sound->damaged_packets = decoder->damaged_packets();
+        if (draft)
+            draft->keep(*sound);
     }
     return sound;
 }

@@ -22,11 +22,18 @@ struct LoadedSound {
     Samples missing;         ///< at its end, of what its header counts; 0 where it is whole or does not count
 };
 
+/// Two folders of a cache: samples of files that were decoded, and outlines by the fingerprint of the
+/// samples.
+struct SoundShelf {
+    std::filesystem::path samples, outlines;
+};
+
 struct LoadOptions {
     std::int64_t sample_rate = 0;  ///< 0: the file's own
     Samples from;                  ///< what lies before is left out; below 0: so much silence comes first
     std::optional<Samples> length; ///< what lies after is left out; counts from there
     bool for_drawing = true;       ///< with an outline
+    std::optional<SoundShelf> shelf = {}; ///< where it is looked for first, and kept (media/sound_shelf.h)
 };
 
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.

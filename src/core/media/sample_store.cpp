@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cerrno>
+#include <fcntl.h>
 #include <sys/mman.h>
 #include <unistd.h>
 #include <utility>
@@ -107,13 +108,22 @@ Result<SampleStoreWriter> SampleStoreWriter::create(SoundFormat format, std::fil
     return SampleStoreWriter(format, descriptor);
 }
 
+Result<SampleStoreWriter> SampleStoreWriter::create_in(int descriptor, SoundFormat format) {
+    const int own = ::fcntl(descriptor, F_DUPFD_CLOEXEC, 0);
+    const auto begins = ::lseek(descriptor, 0, SEEK_CUR);
+    if (own < 0 || begins < 0)
+        return fail("There is no room for the decoded sound.");
+    return SampleStoreWriter(format, own, begins);
+}
+
 SampleStoreWriter::~SampleStoreWriter() {
     if (descriptor_ >= 0)
         ::close(descriptor_);
 }
 
 SampleStoreWriter::SampleStoreWriter(SampleStoreWriter&& other) noexcept
-    : format_(other.format_), descriptor_(std::exchange(other.descriptor_, -1)), values_(other.values_) {}
+    : format_(other.format_), descriptor_(std::exchange(other.descriptor_, -1)), begins_(other.begins_),
+      values_(other.values_) {}
 
 Result<void> SampleStoreWriter::append(std::span<const float> interleaved) {
     const char* at = reinterpret_cast<const char*>(interleaved.data());
@@ -133,17 +143,23 @@ Result<void> SampleStoreWriter::append(std::span<const float> interleaved) {
 }
 
 Result<std::shared_ptr<const SampleStore>> SampleStoreWriter::finish() {
-    const auto bytes = static_cast<std::size_t>(values_) * sizeof(float);
+    auto store = SampleStore::map(format_, descriptor_, begins_, values_);
+    ::close(std::exchange(descriptor_, -1));
+    return store;
+}
+
+Result<std::shared_ptr<const SampleStore>> SampleStore::map(SoundFormat format, int descriptor,
+                                                            std::int64_t offset, std::int64_t values) {
+    const auto bytes = static_cast<std::size_t>(values) * sizeof(float);
     const float* mapped = nullptr;
     if (bytes > 0) {
-        void* place = ::mmap(nullptr, bytes, PROT_READ, MAP_SHARED, descriptor_, 0);
+        void* place = ::mmap(nullptr, bytes, PROT_READ, MAP_SHARED, descriptor, offset);
         if (place == MAP_FAILED)
             return fail("The decoded sound cannot be mapped into memory.");
         mapped = static_cast<const float*>(place);
     }
-    ::close(std::exchange(descriptor_, -1));
     return std::shared_ptr<const SampleStore>(
-        new SampleStore(format_, Samples(values_ / format_.channels), mapped, bytes));
+        new SampleStore(format, Samples(values / format.channels), mapped, bytes));
 }
 
 } // namespace pulsepin

@@ -36,6 +36,11 @@ public:
     /// itself. Where the system does not allow as much (RLIMIT_MEMLOCK), it is fetched but may go again.
     void hold(Samples from, Samples until) const;
 
+    /// So many values, of all channels, that a file has from `offset` on, a whole number of pages. The file
+    /// may be closed and lose its name, but not be written to.
+    [[nodiscard]] static Result<std::shared_ptr<const SampleStore>>
+    map(SoundFormat format, int descriptor, std::int64_t offset, std::int64_t values);
+
 private:
     friend class SampleStoreWriter;
     SampleStore(SoundFormat format, Samples length, const float* mapped, std::size_t bytes);
@@ -57,6 +62,8 @@ public:
     /// files.
     [[nodiscard]] static Result<SampleStoreWriter> create(SoundFormat format,
                                                           std::filesystem::path folder = {});
+    /// Into a file that the caller has open, from where it stands on (a whole number of pages).
+    [[nodiscard]] static Result<SampleStoreWriter> create_in(int descriptor, SoundFormat format);
     ~SampleStoreWriter();
     SampleStoreWriter(SampleStoreWriter&& other) noexcept;
     SampleStoreWriter& operator=(SampleStoreWriter&&) = delete;
@@ -65,9 +72,11 @@ public:
     [[nodiscard]] Result<std::shared_ptr<const SampleStore>> finish();
 
 private:
-    SampleStoreWriter(SoundFormat format, int descriptor) : format_(format), descriptor_(descriptor) {}
+    SampleStoreWriter(SoundFormat format, int descriptor, std::int64_t begins = 0)
+        : format_(format), descriptor_(descriptor), begins_(begins) {}
     SoundFormat format_;
     int descriptor_;
+    std::int64_t begins_ = 0;
     std::int64_t values_ = 0;
 };
 

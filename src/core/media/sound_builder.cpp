@@ -13,18 +13,11 @@ Result<SoundBuilder> SoundBuilder::create(SoundFormat format, bool with_peaks) {
     return SoundBuilder(format, *std::move(store), with_peaks);
 }
 
-void SoundBuilder::add_peaks(std::span<const float> interleaved) {
-    if (format_.channels == 1)
-        return mean_.append(interleaved);
-    work_.resize(interleaved.size() / 2);
-    for (std::size_t channel = 0; channel < 2; ++channel) {
-        for (std::size_t i = 0; i < work_.size(); ++i)
-            work_[i] = interleaved[2 * i + channel];
-        each_[channel].append(work_);
-    }
-    for (std::size_t i = 0; i < work_.size(); ++i)
-        work_[i] = 0.5f * (interleaved[2 * i] + interleaved[2 * i + 1]);
-    mean_.append(work_);
+Result<SoundBuilder> SoundBuilder::create_in(int descriptor, SoundFormat format, bool with_peaks) {
+    auto store = SampleStoreWriter::create_in(descriptor, format);
+    if (!store)
+        return tl::unexpected(store.error());
+    return SoundBuilder(format, *std::move(store), with_peaks);
 }
 
 Result<void> SoundBuilder::append(std::span<const float> interleaved) {
@@ -32,8 +25,8 @@ Result<void> SoundBuilder::append(std::span<const float> interleaved) {
         return written;
     for (const float value : interleaved)
         fingerprint_ = (fingerprint_ ^ std::bit_cast<std::uint32_t>(value)) * 0x100000001b3ULL;
-    if (with_peaks_)
-        add_peaks(interleaved);
+    if (outline_)
+        outline_->append(interleaved);
     return {};
 }
 
@@ -44,13 +37,8 @@ Result<LoadedSound> SoundBuilder::finish() && {
     LoadedSound sound;
     sound.samples = *samples;
     sound.fingerprint = fmt::format("{:016x}", fingerprint_);
-    if (!with_peaks_)
-        return sound;
-    SoundOutline outline{format_.sample_rate, std::move(mean_).finish(), {}};
-    if (format_.channels == 2)
-        for (auto& channel : each_)
-            outline.channels.push_back(std::move(channel).finish());
-    sound.outline = std::make_shared<const SoundOutline>(std::move(outline));
+    if (outline_)
+        sound.outline = std::make_shared<const SoundOutline>(std::move(*outline_).finish());
     return sound;
 }
 

@@ -3,8 +3,7 @@
 
 #include "media/load_sound.h"
 
-#include <array>
-#include <vector>
+#include <optional>
 
 namespace pulsepin {
 
@@ -12,22 +11,20 @@ namespace pulsepin {
 class SoundBuilder {
 public:
     [[nodiscard]] static Result<SoundBuilder> create(SoundFormat format, bool with_peaks = true);
+    /// Into a file that the caller has open, as SampleStoreWriter::create_in().
+    [[nodiscard]] static Result<SoundBuilder> create_in(int descriptor, SoundFormat format, bool with_peaks);
     [[nodiscard]] Result<void> append(std::span<const float> interleaved);
     [[nodiscard]] Result<LoadedSound> finish() &&;
 
 private:
-    SoundBuilder(SoundFormat format, SampleStoreWriter store, bool with_peaks)
-        : format_(format), store_(std::move(store)), with_peaks_(with_peaks) {}
-    void add_peaks(std::span<const float> interleaved);
-
-    SoundFormat format_;
+    SoundBuilder(SoundFormat format, SampleStoreWriter store, bool with_peaks) : store_(std::move(store)) {
+        if (with_peaks)
+            outline_.emplace(format);
+    }
     SampleStoreWriter store_;
-    bool with_peaks_ = true;
-    PeaksBuilder mean_;
-    std::array<PeaksBuilder, 2> each_;
+    std::optional<OutlineBuilder> outline_;
     std::uint64_t fingerprint_ =
         0xcbf29ce484222325ULL; ///< FNV-1a, 64 bit, over the bit patterns of the samples
-    std::vector<float> work_;
 };
 
 } // namespace pulsepin

@@ -3,9 +3,12 @@
 
 #include "base/error.h"
 #include "media/peaks.h"
+#include "media/sample_store.h"
 
 #include <algorithm>
+#include <array>
 #include <filesystem>
+#include <span>
 #include <string_view>
 #include <vector>
 
@@ -23,6 +26,23 @@ struct SoundOutline {
                        static_cast<double>(std::max<std::int64_t>(sample_rate, 1)));
     }
 };
+
+/// From blocks of samples, one or two channels interleaved, front to back.
+class OutlineBuilder {
+public:
+    explicit OutlineBuilder(SoundFormat format) : format_(format) {}
+    void append(std::span<const float> interleaved);
+    [[nodiscard]] SoundOutline finish() &&;
+
+private:
+    SoundFormat format_;
+    PeaksBuilder mean_;
+    std::array<PeaksBuilder, 2> each_;
+    std::vector<float> work_;
+};
+
+/// Of a sound that is there.
+[[nodiscard]] SoundOutline outline_of(const SampleStore& sound);
 
 /// Keeps an outline under the fingerprint of the samples, so that a song is drawn before it is decoded.
 /// Private to a version of the program (base/kept_file.h).
