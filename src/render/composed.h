@@ -27,16 +27,22 @@ struct LayerPicture {
 /// Of layers of shots and pictures; those that are missing show nothing.
 using LayerPictures = std::map<LayerId, LayerPicture>;
 
-/// The frame at that size; 640 x 360 of a 1280 x 720 picture is the same at half its pixels.
-[[nodiscard]] QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures = {});
+class KeptLayers;
+
+/// The frame at that size, with what is kept of the frame before (render/kept_layers.h), if anything is; 640
+/// x 360 of a 1280 x 720 picture is the same at half its pixels.
+[[nodiscard]] QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures = {},
+                              KeptLayers* kept = nullptr);
 /// The same into an image of premultiplied pixels that is there already, over whatever it held.
-void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures);
+void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures,
+                  KeptLayers* kept = nullptr);
 
 /// What is seen where no layer is: black in the frame, or nothing at all.
 enum class Ground { Black, None };
 /// A part of what lies in and around the frame, in the picture's pixels from its middle; what no layer covers
 /// is transparent outside of the frame, and in it without a ground.
 [[nodiscard]] QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size,
-                                   const LayerPictures& pictures = {}, Ground ground = Ground::Black);
+                                   const LayerPictures& pictures = {}, Ground ground = Ground::Black,
+                                   KeptLayers* kept = nullptr);
 
 } // namespace pulsepin

@@ -43,11 +43,13 @@ cv::Mat pixels_of(QImage& image) {
 /// The mean of what the camera sees while the shutter is open.
 void paint_blurred(QImage& image, const Canvas& canvas) {
     cv::Mat sum(image.height(), image.width(), CV_32SC4, cv::Scalar::all(0));
+    Canvas moving = canvas;
+    moving.kept = nullptr; // each place of the camera has images of its own
     for (const auto& camera : canvas.staged.camera_path) {
         QImage one = image_of_size(image.size());
         cv::Mat pixels = pixels_of(one);
         pixels_of(image).copyTo(pixels);
-        paint_seen(one, camera, canvas);
+        paint_seen(one, camera, moving);
         cv::add(sum, pixels_of(one), sum, cv::noArray(), CV_32S);
     }
     cv::Mat pixels = pixels_of(image);
@@ -169,25 +171,26 @@ void paint_band_over(QImage& image, const StagedFrame& staged, double pixel, QPo
 
 } // namespace
 
-QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures) {
+QImage composed(const StagedFrame& staged, QSize size, const LayerPictures& pictures, KeptLayers* kept) {
     QImage canvas = image_of_size(size);
-    compose_into(canvas, staged, pictures);
+    compose_into(canvas, staged, pictures, kept);
     return canvas;
 }
 
-void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures) {
+void compose_into(QImage& canvas, const StagedFrame& staged, const LayerPictures& pictures,
+                  KeptLayers* kept) {
     const QSize size = canvas.size();
     canvas.fill(Qt::black);
     const double pixel = static_cast<double>(size.width()) / std::max(1, staged.width);
     QTransform seen;
     seen.translate(size.width() / 2.0, size.height() / 2.0);
     seen.scale(pixel, pixel);
-    paint_frame(canvas, {staged, pictures, pixel, seen, size});
+    paint_frame(canvas, {staged, pictures, pixel, seen, size, kept});
     paint_band_over(canvas, staged, pixel, {});
 }
 
 QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size, const LayerPictures& pictures,
-                     Ground ground) {
+                     Ground ground, KeptLayers* kept) {
     QImage canvas = empty_image(size);
     const double pixel = size.width() / std::max(1.0, part.width());
     QTransform seen;
@@ -197,7 +200,7 @@ QImage composed_part(const StagedFrame& staged, const QRectF& part, QSize size, 
         QPainter(&canvas).fillRect(
             seen.mapRect(QRectF(-staged.width / 2.0, -staged.height / 2.0, staged.width, staged.height)),
             Qt::black);
-    paint_frame(canvas, {staged, pictures, pixel, seen, size});
+    paint_frame(canvas, {staged, pictures, pixel, seen, size, kept});
     paint_band_over(canvas, staged, pixel, part.topLeft() + QPointF(staged.width / 2.0, staged.height / 2.0));
     return canvas;
 }

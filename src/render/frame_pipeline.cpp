@@ -3,6 +3,7 @@
 
 #include "base/guarded.h"
 #include "render/fonts.h"
+#include "render/kept_layers.h"
 #include "time/musical_text.h"
 #include "time/timecode.h"
 
@@ -67,7 +68,7 @@ void write_into(QImage& image, const Project& project, Frames frame, const BurnI
 } // namespace
 
 QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                  const BurnIn& burn, FrameGround ground, QImage spare) {
+                  const BurnIn& burn, FrameGround ground, QImage spare, KeptLayers* kept) {
     StagedFrame staged = staged_at(curves, frame);
     if (!burn.band)
         staged.band.reset();
@@ -78,7 +79,7 @@ QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPic
             image = std::move(spare);
         else
             image = QImage(size, QImage::Format_ARGB32_Premultiplied);
-        compose_into(image, staged, pictures);
+        compose_into(image, staged, pictures, kept);
     } else {
         // As much of the picture around its middle as has the film's proportions, or all of it and as much
         // around it.
@@ -87,7 +88,7 @@ QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPic
         const double pixel = ground.bars ? std::max(across, down) : std::min(across, down);
         const QSizeF part(size.width() * pixel, size.height() * pixel);
         image = composed_part(staged, QRectF(QPointF(-part.width() / 2, -part.height() / 2), part), size,
-                              pictures, ground.transparent ? Ground::None : Ground::Black);
+                              pictures, ground.transparent ? Ground::None : Ground::Black, kept);
         if (ground.bars) { // what reaches beyond the picture is not seen
             const QRectF seen(QPointF((size.width() - picture.width() / pixel) / 2,
                                       (size.height() - picture.height() / pixel) / 2),
@@ -123,6 +124,7 @@ struct FramePipeline::State {
     std::deque<Fed> fed;                 ///< with their pictures, not composed yet
     std::map<std::int64_t, QImage> made; ///< composed, not taken yet
     std::vector<QImage> taken;           ///< whose pixels are used again when nobody else holds them
+    KeptLayers kept;
     std::optional<Error> failed;
     Frames next_out, next_in;
     std::size_t most = 4;              ///< that wait or are in work
@@ -202,7 +204,7 @@ struct FramePipeline::State {
                 spare = take_spare();
             }
             QImage image = film_frame(order.curves, work.frame, order.size, work.pictures, order.burn,
-                                      order.ground, std::move(spare));
+                                      order.ground, std::move(spare), &kept);
             const std::lock_guard lock(mutex);
             made[work.frame.value] = std::move(image);
             changed.notify_all();

@@ -54,6 +54,7 @@ private:
 /// has bars beside it, where its proportions are others. An image of that size that nobody else holds is used
 /// for it.
 [[nodiscard]] QImage film_frame(const Curves& curves, Frames frame, QSize size, const LayerPictures& pictures,
-                                const BurnIn& burn, FrameGround ground = {}, QImage spare = {});
+                                const BurnIn& burn, FrameGround ground = {}, QImage spare = {},
+                                KeptLayers* kept = nullptr);
 
 } // namespace pulsepin

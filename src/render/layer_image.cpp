@@ -3,6 +3,7 @@
 
 #include "render/blending.h"
 #include "render/effects/effect_painter.h"
+#include "render/kept_layers.h"
 
 #include <algorithm>
 #include <cmath>
@@ -88,8 +89,10 @@ public:
     }
 
     void paint() {
+        Canvas once = canvas_;
+        once.kept = nullptr; // an echo is as the layer was at another time
         for (auto echo = layer_.echoes.rbegin(); echo != layer_.echoes.rend(); ++echo)
-            LayerPainter(painter_, *echo, view_, opacity_share(), canvas_).paint();
+            LayerPainter(painter_, *echo, view_, opacity_share(), once).paint();
         if (opacity_ <= 0 || at_.scale <= 0 || !placed_.isInvertible())
             return;
         if (!is_simple())
@@ -140,6 +143,18 @@ private:
             filled.adjusted(-reach, -reach, reach, reach).toAlignedRect() & QRect(QPoint(), canvas_.size);
         if (area.isEmpty())
             return;
+        if (!canvas_.kept)
+            return lay_down(made_apart(box, area), area.topLeft());
+        auto made_of = this->made_of(area);
+        QImage own = canvas_.kept->find(made_of);
+        if (own.isNull()) {
+            own = made_apart(box, area);
+            canvas_.kept->keep(std::move(made_of), own);
+        }
+        lay_down(own, area.topLeft());
+    }
+
+    [[nodiscard]] QImage made_apart(const QRectF& box, const QRect& area) const {
         const QTransform to_area = QTransform::fromTranslate(-area.left(), -area.top());
         QImage own = layer_.path.empty() ? drawn(area.size(), placed_ * to_area, to_area)
                                          : blurred(area.size(), to_area);
@@ -151,7 +166,43 @@ private:
             apply_wipe(own, layer_.wipe->wiped, layer_.wipe->wipe_angle, 0.05, false, local, box);
         if (layer_.behind)
             cut_off(own, local, box);
-        lay_down(own, area.topLeft());
+        return own;
+    }
+
+    /// What an image of it in that place is made of.
+    [[nodiscard]] KeptLayers::MadeOf made_of(const QRect& area) const {
+        KeptLayers::MadeOf made{layer_,       {},      {},
+                                {},           placed_, view_,
+                                canvas_.seen, area,    {canvas_.staged.width, canvas_.staged.height}};
+        made.layer.echoes.clear();
+        made.layer.values.set("opacity", 100);
+        forget_time(made.layer);
+        add_to(made, layer_);
+        return made;
+    }
+    /// It counts where something turns by it, and that is told besides.
+    static void forget_time(StagedLayer& layer) {
+        layer.turning.reset();
+        for (auto* all : {&layer.inner, &layer.matte_of})
+            for (auto& inner : *all)
+                forget_time(inner);
+    }
+    void add_to(KeptLayers::MadeOf& made, const StagedLayer& layer) const {
+        const double seconds = layer.turning.value_or(canvas_.staged.seconds);
+        for (const auto& acting : acting_effects(layer.values))
+            if (const auto* painter = painter_at(acting); painter && painter->depends_on_time)
+                made.seconds.push_back(seconds);
+        if (const auto shown = canvas_.pictures.find(layer.id); shown != canvas_.pictures.end()) {
+            const auto& [shot, incoming, share, change] = shown->second;
+            made.pictures.push_back({shot.image.cacheKey(), incoming.image.cacheKey(), shot.framing,
+                                     incoming.framing, shot.slate, incoming.slate, share, change});
+        }
+        for (const auto* all : {&layer.inner, &layer.matte_of})
+            for (const auto& inner : *all) {
+                made.inner.push_back(
+                    placement_of(inner.values, inner.turning.value_or(canvas_.staged.seconds)));
+                add_to(made, inner);
+            }
     }
 
     void lay_down(const QImage& own, QPoint corner) {
@@ -175,7 +226,9 @@ private:
         QImage image = empty_image(size);
         QPainter on(&image);
         prepare(on);
-        draw(on, placed, 1, {canvas_.staged, canvas_.pictures, canvas_.pixel, canvas_.seen * to_area, size});
+        draw(on, placed, 1,
+             {canvas_.staged, canvas_.pictures, canvas_.pixel, canvas_.seen * to_area, size,
+              layer_.path.empty() ? canvas_.kept : nullptr});
         return image;
     }
 

@@ -14,9 +14,10 @@ namespace pulsepin {
 struct Canvas {
     const StagedFrame& staged;
     const LayerPictures& pictures;
-    double pixel;    ///< of the picture, in pixels of the image at hand
-    QTransform seen; ///< from the picture's pixels around its middle to those of the image
-    QSize size;      ///< of the image
+    double pixel;               ///< of the picture, in pixels of the image at hand
+    QTransform seen;            ///< from the picture's pixels around its middle to those of the image
+    QSize size;                 ///< of the image
+    KeptLayers* kept = nullptr; ///< of the frame before
     [[nodiscard]] ContentContext content() const {
         return {pictures, {staged.width, staged.height}, staged.seconds};
     }

@@ -9,6 +9,7 @@
 #include "render/frame_painter.h"
 #include "stage/effects.h"
 #include "support/projects.h"
+#include "support/staged_by_hand.h"
 #include "support/test_program.h"
 
 #include <QApplication>
@@ -20,21 +21,6 @@ using namespace pulsepin;
 using namespace pulsepin::test;
 
 namespace {
-
-const QSize small(320, 180); // of a picture of 1280 x 720: four of its pixels are one
-
-StagedLayer shape(const char* kind, Colour colour, std::map<std::string, double> values = {}) {
-    return {layers::shape, {}, {}, kind, colour, LayerValues(std::move(values))};
-}
-
-StagedFrame staged(std::vector<StagedLayer> layers, std::map<std::string, double> camera = {},
-                   double seconds = 0) {
-    StagedFrame frame;
-    frame.seconds = seconds;
-    frame.layers = std::move(layers);
-    frame.camera = LayerValues(std::move(camera));
-    return frame;
-}
 
 QColor at(const QImage& image, double x, double y) { // in the picture's pixels, from its middle
     return image.pixelColor(static_cast<int>(160 + x / 4), static_cast<int>(90 + y / 4));
@@ -74,8 +60,6 @@ QPointF middle(const QImage& image) {
         }
     return {(sx / weight + 0.5 - 160) * 4, (sy / weight + 0.5 - 90) * 4};
 }
-
-constexpr Colour red{0xc81e1e}, green{0x1ec81e}, white{0xffffff};
 
 } // namespace
 
@@ -527,7 +511,7 @@ private slots:
         std::atomic<int> painted = 0;
         FramePainter painter([&] { ++painted; });
         for (int i = 0; i < 50; ++i)
-            painter.paint(Frames(i), staged({shape("square", red, {{"blur", 30}})}), {}, small);
+            painter.paint({Frames(i), staged({shape("square", red, {{"blur", 30}})}), {}, small});
         std::optional<FramePainter::Painted> last;
         QVERIFY(QTest::qWaitFor([&] {
             if (auto now = painter.take())

@@ -73,7 +73,7 @@ private slots:
         const QSize large(7680, 4320); // 133 MB each
         const auto paint = [&] {
             const int before = painted;
-            painter.paint(Frames(1), discs(), {}, large);
+            painter.paint({Frames(1), discs(), {}, large});
             [&] { QTRY_VERIFY_WITH_TIMEOUT(painted > before, 60000); }();
             return painter.take();
         };

@@ -197,10 +197,13 @@ void PictureDesk::show_bare(bool bare) {
 }
 
 void PictureDesk::tell() {
-    const int coarse = picture_->coarseness();
+    const int coarse = picture_->coarseness() * picture_->coarser_while_playing();
     QString text = coarse == 1   ? tr("full quality")
                    : coarse == 2 ? tr("half quality")
-                                 : tr("quarter quality");
+                   : coarse == 4 ? tr("quarter quality")
+                                 : tr("coarse");
+    if (picture_->coarser_while_playing() > 1)
+        text += tr(" while it plays, so that no picture is dropped");
     if (picture_->short_of_memory())
         text += tr(" · smaller, for lack of memory");
     if (player_.playing())

@@ -3,8 +3,6 @@
 
 #include "parts/palette.h"
 #include "picture/flash_box.h"
-#include "render/staged_places.h"
-#include "session/core_words.h"
 #include "session/number_text.h"
 
 #include <QContextMenuEvent>
@@ -16,13 +14,24 @@
 #include <QWheelEvent>
 #include <algorithm>
 #include <cmath>
+#include <thread>
 
 namespace pulsepin {
+
+namespace {
+
+/// The window, the sound and the decoders have a core to themselves where there are some.
+int composing_threads() {
+    return std::clamp(static_cast<int>(std::thread::hardware_concurrency()) - 1, 2, 4);
+}
+
+} // namespace
 
 PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QWidget* parent)
     : QWidget(parent), document_(document), view_(view), player_(player),
       painter_(std::make_unique<FramePainter>(
-          [this] { QMetaObject::invokeMethod(this, &PreviewView::take_painted, Qt::QueuedConnection); })) {
+          [this] { QMetaObject::invokeMethod(this, &PreviewView::take_painted, Qt::QueuedConnection); },
+          composing_threads())) {
     setObjectName("preview");
     setAccessibleName(tr("Preview"));
     setFocusPolicy(Qt::ClickFocus);
@@ -34,12 +43,12 @@ PreviewView::PreviewView(Document& document, ViewState& view, Player& player, QW
     connect(&document_, &Document::changed, this, [this] {
         for (auto& [id, stream] : streams_) // a shot that fills the picture is needed larger
             stream->set_size(shot_size());
-        look_up();
+        look_anew();
     });
-    connect(&document_, &Document::followers_changed, this, &PreviewView::look_up);
+    connect(&document_, &Document::followers_changed, this, &PreviewView::look_anew);
     connect(&document_, &Document::opened, this, [this] { streams_.clear(); });
     connect(&document_.proxies(), &ProxyBank::changed, this, &PreviewView::look_up);
-    connect(&player_, &Player::stopped, this, QOverload<>::of(&QWidget::update));
+    connect(&player_, &Player::stopped, this, &PreviewView::look_up);
 }
 
 PreviewView::~PreviewView() {
@@ -65,9 +74,13 @@ QRectF PreviewView::picture_area() const {
     return scale().to_widget(QRectF(-frame.width() / 2, -frame.height() / 2, frame.width(), frame.height()));
 }
 
-QSize PreviewView::picture_size() const {
+QSizeF PreviewView::wanted_size() const {
     const QSizeF size = zoom_ ? QSizeF(this->size()) : picture_area().size();
-    return (size * devicePixelRatioF() / coarseness_).toSize().expandedTo({16, 9});
+    return size * devicePixelRatioF() / coarseness_;
+}
+
+QSize PreviewView::picture_size() const {
+    return (wanted_size() / ahead_.coarseness()).toSize().expandedTo({16, 9});
 }
 
 QRectF PreviewView::part_in_view() const {
@@ -78,7 +91,7 @@ void PreviewView::set_zoom(std::optional<double> points) {
     zoom_ = points ? std::optional(std::clamp(*points, 0.02, 8.0)) : std::nullopt;
     if (!zoom_)
         pan_ = {};
-    look_up();
+    look_anew();
     emit zoomed();
 }
 
@@ -87,14 +100,14 @@ void PreviewView::zoom_by(double factor, QPointF around) {
     const QPointF pixel = before.to_picture(around);
     zoom_ = std::clamp(before.points * factor, 0.02, 8.0);
     pan_ = around - pixel * *zoom_ - QRectF(rect()).center();
-    look_up();
+    look_anew();
     emit zoomed();
 }
 
 void PreviewView::pan_by(QPointF points) {
     zoom_ = scale().points;
     pan_ += points;
-    look_up();
+    look_anew();
     emit zoomed();
 }
 
@@ -120,7 +133,7 @@ QSize PreviewView::shot_size() const {
         most = std::max(most, fill * span.framing.scale / 100);
     }
     constexpr double enough = 4;
-    return (QSizeF(picture_size()) * std::min(most, enough)).toSize();
+    return (wanted_size() * std::min(most, enough)).toSize().expandedTo({16, 9});
 }
 
 void PreviewView::set_safe_areas(bool shown) {
@@ -135,15 +148,6 @@ Frames PreviewView::frame_now() const {
 
 namespace {
 
-void put_draft(std::vector<StagedLayer>& layers, LayerId id, const std::string& parameter, double further) {
-    for (auto& layer : layers) {
-        if (layer.id == id)
-            layer.values.raise(parameter, further);
-        put_draft(layer.inner, id, parameter, further);
-    }
-}
-
-/// As large as it fits, on a plate, so that it is read over any picture.
 /// What would come of a drop, on a plate at the foot.
 void paint_drop(QPainter& painter, const QRectF& area, const QString& told) {
     painter.save();
@@ -164,6 +168,7 @@ void paint_drop(QPainter& painter, const QRectF& area, const QString& told) {
     painter.restore();
 }
 
+/// As large as it fits, on a plate, so that it is read over any picture.
 void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
     painter.save();
     QFont font = painter.font();
@@ -190,44 +195,11 @@ void paint_cue(QPainter& painter, const QRectF& area, const QString& word) {
 
 } // namespace
 
-StagedFrame PreviewView::staged() const {
-    if (view_.trial())
-        return staged_at(*view_.trial()->curves, view_.trial()->frame);
-    StagedFrame staged = staged_at(document_.curves(), composed_ ? composing_ : frame_now());
-    if (!draft_)
-        return staged;
-    const Layer* layer = document_.project().stage->layer(draft_->first);
-    const auto* held = staged_place(staged, draft_->first).layer;
-    const LayerValues before = held ? held->values : staged.camera;
-    for (const auto& [parameter, value] : draft_->second) {
-        // Of what appears several times each goes as far as the one that is held.
-        put_draft(staged.layers, draft_->first, parameter, value - before.of(parameter));
-        if (layer && layer->kind == layers::camera)
-            staged.camera.set(parameter, value);
-    }
-    return staged;
-}
-
-void PreviewView::count_picture() {
-    if (counted_ == shown_.frame) // composed once more, the same one
-        return;
-    counted_ = shown_.frame;
-    const qint64 now = clock_.elapsed();
-    std::erase_if(shown_at_, [now](qint64 at) { return now - at > 1000; });
-    shown_at_.push_back(now);
-}
-
-double PreviewView::pictures_a_second() const {
-    const qint64 now = clock_.elapsed();
-    return static_cast<double>(
-        std::count_if(shown_at_.begin(), shown_at_.end(), [now](qint64 at) { return now - at <= 1000; }));
-}
-
 void PreviewView::set_coarseness(int coarseness) {
     coarseness_ = std::clamp(coarseness, 1, 4);
     for (auto& [id, stream] : streams_)
         stream->set_size(shot_size());
-    look_up();
+    look_anew();
 }
 
 void PreviewView::contextMenuEvent(QContextMenuEvent* event) {
@@ -244,133 +216,7 @@ void PreviewView::contextMenuEvent(QContextMenuEvent* event) {
 void PreviewView::resizeEvent(QResizeEvent*) {
     for (auto& [id, stream] : streams_)
         stream->set_size(shot_size());
-    look_up();
-}
-
-ShotStream& PreviewView::stream_of(const Layer& layer) {
-    auto& stream = streams_[layer.id];
-    if (!stream) {
-        stream = std::make_unique<ShotStream>(
-            [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); });
-        stream->set_size(shot_size());
-        stream->use_files([this](const Clip& clip) { return document_.proxies().file_of(clip); });
-    }
-    return *stream;
-}
-
-void PreviewView::look_up() {
-    if (view_.trial()) {
-        composed_ = true;
-        shown_.wanted = view_.trial()->frame;
-        compose(view_.trial()->curves->schedule, view_.trial()->frame);
-        return update();
-    }
-    const auto& project = document_.project();
-    // A picture that was waited for may arrive between two moves of the playhead: what counts is what is
-    // heard now.
-    const Seconds now = player_.playing() ? player_.position() : view_.playhead();
-    const Frames frame = project.settings->frame_rate.frame_at(now);
-    shown_.wanted = frame;
-    shown_.sound = now;
-    std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
-    composed_ = holes_ || draft_ || framing_draft_ || zoom_ || needs_composing(document_.curves(), frame);
-    if (composed_) // by the time it is there, that much will have been heard
-        compose(document_.schedule(),
-                player_.playing() ? project.settings->frame_rate.frame_at(now + takes_) : frame);
-    else
-        show_shots(frame);
-    update();
-}
-
-void PreviewView::show_shots(Frames frame) {
-    const auto& project = document_.project();
-    const auto& shots = document_.shown_shots();
-    auto seen = stream_of(project.stage->layers.front()).at(project, shots, frame);
-    if (seen.cut.value == 0) {
-        picture_ = {};
-        shown_.frame = frame;
-        shown_.exact = true;
-        message_ = seen.shot       ? tr("This shot is not in the bin")
-                   : shots.empty() ? tr("No cuts yet")
-                                   : tr("No shot here");
-        shown_cut_ = {};
-        return;
-    }
-    shown_.exact = seen.exact;
-    message_ = spoken(seen.trouble);
-    if (seen.exact) {
-        picture_ = std::move(seen.picture);
-        shown_.frame = frame;
-        shown_cut_ = seen.cut;
-        part_ = {};
-        layer_pictures_ = {{project.stage->layers.front().id, picture_}};
-        count_picture();
-        emit picture_shown();
-    } else if (!message_.isEmpty() || (shown_cut_ != seen.cut && !player_.playing())) {
-        // The last picture stays for a moment, unless it belongs to another shot that is over.
-        picture_ = {};
-    }
-}
-
-/// The frame is made here and painted on a thread of its own.
-void PreviewView::compose(const Schedule& schedule, Frames frame) {
-    const auto& project = schedule.project();
-    message_.clear();
-    all_there_ = true;
-    const auto picture_of = [&](const Layer& layer) -> LayerPicture {
-        ShotStream::Seen seen = stream_of(layer).of_layer(schedule, layer, frame);
-        all_there_ = all_there_ && (seen.exact || !seen.trouble.empty());
-        if (!seen.trouble.empty())
-            message_ = spoken(seen.trouble);
-        if (framing_draft_ && framing_draft_->first == seen.cut)
-            seen.picture.shot.framing = framing_draft_->second;
-        return seen.picture;
-    };
-    composing_ = frame;
-    StagedFrame staged = this->staged();
-    LayerPictures pictures;
-    for (const auto& layer : project.stage->layers)
-        if (shows_pictures(*project.stage, layer))
-            pictures[layer.id] = picture_of(layer);
-    const bool nothing = std::all_of(staged.layers.begin(), staged.layers.end(), [&](const auto& layer) {
-        const auto shown = pictures.find(layer.id);
-        return layer.values.of("opacity") <= 0 || (shown != pictures.end() && !shown->second.shot.there());
-    });
-    if (message_.isEmpty() && nothing && all_there_)
-        message_ = tr("No shot here");
-    layer_pictures_ = pictures;
-    // A picture with a hole where a shot is still being decoded is not shown; the last one stays until it is
-    // there.
-    if (all_there_ || picture_.shot.image.isNull()) {
-        asked_.start();
-        painter_->paint(frame, std::move(staged), std::move(pictures), picture_size(), part_in_view(),
-                        holes_ ? Ground::None : Ground::Black);
-    }
-    shown_.exact = false;
-}
-
-void PreviewView::take_painted() {
-    auto painted = painter_->take();
-    if (!painted || !composed_)
-        return;
-    short_of_memory_ = painted->smaller;
-    if (painted->image.isNull()) {
-        message_ = tr("There is not enough memory for this picture.");
-        return update();
-    }
-    const double took = static_cast<double>(asked_.nsecsElapsed()) * 1e-9;
-    takes_ = Seconds(std::min(0.1, takes_.value * 0.8 + took * 0.2));
-    if (player_.playing()) {
-        shown_.sound = player_.position();
-        shown_.wanted = document_.project().settings->frame_rate.frame_at(shown_.sound);
-    }
-    picture_ = {{std::move(painted->image)}, {}, 0};
-    part_ = painted->part;
-    shown_.frame = painted->frame;
-    count_picture();
-    shown_.exact = all_there_ && painted->frame == composing_;
-    emit picture_shown();
-    update();
+    look_anew();
 }
 
 void PreviewView::draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const {
@@ -448,7 +294,7 @@ void PreviewView::set_cue(const QString& word) {
 void PreviewView::set_holes(bool shown) {
     holes_ = shown;
     picture_ = {};
-    look_up();
+    look_anew();
 }
 
 /// Behind the frame: black as in a film, or chequered where a film can have holes.

@@ -4,6 +4,7 @@
 #include "parts/dragging.h"
 #include "picture/picture_scale.h"
 #include "render/frame_painter.h"
+#include "render/play_ahead.h"
 #include "render/shot_stream.h"
 #include "session/document.h"
 #include "session/player.h"
@@ -53,6 +54,8 @@ public:
     [[nodiscard]] int coarseness() const { return coarseness_; }
     /// The picture is smaller than it should be, since there is no memory for that.
     [[nodiscard]] bool short_of_memory() const { return short_of_memory_; }
+    /// While it plays: by how much its sides are less than that besides, so that no picture is dropped.
+    [[nodiscard]] int coarser_while_playing() const { return ahead_.coarseness(); }
 
     void set_overlay(PictureOverlay* overlay) { overlay_ = overlay; }
     /// Values of a layer that are looked at before they are taken; none: as the project has them.
@@ -117,10 +120,21 @@ protected:
 private:
     void look_up();
     void show_shots(Frames frame);
+    /// Whether that frame is composed, or its shots are shown as they are.
+    [[nodiscard]] bool composes(Frames frame) const;
     void compose(const Schedule& schedule, Frames frame);
+    /// Frames that come are composed before they are heard, and shown when they are.
+    void play_on(Seconds now, Frames frame);
+    void stop_playing_on();
+    /// What is composed ahead is of another piece, or size.
+    void look_anew();
+    [[nodiscard]] StagedFrame staged_for(Frames frame) const;
+    [[nodiscard]] FramePainter::Order order_of(const Schedule& schedule, Frames frame);
     void take_painted();
+    void show_painted(FramePainter::Painted painted);
     [[nodiscard]] ShotStream& stream_of(const Layer& layer);
-    [[nodiscard]] QSize picture_size() const;
+    [[nodiscard]] QSizeF wanted_size() const; ///< of the picture, in pixels of the screen
+    [[nodiscard]] QSize picture_size() const; ///< that is composed
     /// That shots are decoded to fit: larger where one is seen only in part.
     [[nodiscard]] QSize shot_size() const;
     void draw_fitted(QPainter& painter, const QImage& image, const QRectF& area) const;
@@ -137,6 +151,8 @@ private:
     Player& player_;
     std::map<LayerId, std::unique_ptr<ShotStream>> streams_;
     std::unique_ptr<FramePainter> painter_;
+    PlayAhead ahead_;
+    bool playing_on_ = false;
     LayerPicture picture_;         ///< of the shots, or composed
     QRectF part_;                  ///< that it shows; empty: the frame
     LayerPictures layer_pictures_; ///< of the frame that was composed last
@@ -154,8 +170,6 @@ private:
     bool composed_ = false;
     bool all_there_ = false; ///< of the frame that is being composed
     Frames composing_;
-    QElapsedTimer asked_; ///< for the frame that is being composed
-    Seconds takes_;       ///< how long that takes, of late
     int coarseness_ = 1;
     bool short_of_memory_ = false;
     QString message_, cue_;

@@ -27,6 +27,7 @@ struct EffectPainter {
     void (*paint)(cv::Mat& image, const EffectContext&);
     /// How far from what the layer fills it paints, in the picture's pixels; null: not beyond.
     double (*reach)(const EffectValues&) = nullptr;
+    bool depends_on_time = false; ///< what it does to the same image with the same values
 };
 
 /// Null for effects that only move a layer.

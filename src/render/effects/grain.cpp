@@ -65,6 +65,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectPainter grain_painter{"grain", paint};
+const EffectPainter grain_painter{"grain", paint, nullptr, true};
 
 } // namespace pulsepin

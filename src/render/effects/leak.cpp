@@ -32,6 +32,6 @@ void paint(cv::Mat& image, const EffectContext& context) {
 
 } // namespace
 
-const EffectPainter leak_painter{"leak", paint};
+const EffectPainter leak_painter{"leak", paint, nullptr, true};
 
 } // namespace pulsepin

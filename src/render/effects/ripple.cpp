@@ -27,6 +27,6 @@ double reach(const EffectValues& values) {
 
 } // namespace
 
-const EffectPainter ripple_painter{"ripple", paint, reach};
+const EffectPainter ripple_painter{"ripple", paint, reach, true};
 
 } // namespace pulsepin
