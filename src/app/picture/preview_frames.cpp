@@ -117,9 +117,8 @@ void PreviewView::play_on(Seconds now, Frames frame) {
         ahead_.begin();
         playing_on_ = true;
     }
-    if (composed_)
-        if (auto due = painter_->take_until(frame))
-            show_painted(*std::move(due));
+    if (auto due = painter_->take_until(frame); due && composed_) // else the shots are seen as they are
+        show_painted(*std::move(due));
     const auto rate = document_.project().settings->frame_rate;
     while (const auto next = ahead_.next(now, rate, player_.speed(), painter_->free_threads())) {
         if (composes(*next)) {

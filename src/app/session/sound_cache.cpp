@@ -110,7 +110,7 @@ SoundShelf shelf() {
 }
 
 LoadedSound with_outline_kept(LoadedSound sound) {
-    if (sound.outline && !has_outline(sound.fingerprint))
+    if (sound.outline && !sound.from_shelf)
         keep(sound.fingerprint, *sound.outline);
     make_room_on_shelf(shelf(), static_cast<std::uintmax_t>(setting_number("files/decoded cache")) << 20);
     return sound;

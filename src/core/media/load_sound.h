@@ -18,6 +18,7 @@ struct LoadedSound {
     std::shared_ptr<const SampleStore> samples;
     std::shared_ptr<const SoundOutline> outline; ///< null where it was not asked for
     std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
+    bool from_shelf = false; ///< it was decoded another time, and so is its outline kept
     int damaged_packets = 0; ///< what had to be left out
     Samples missing;         ///< at its end, of what its header counts; 0 where it is whole or does not count
 };

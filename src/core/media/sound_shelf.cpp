@@ -166,6 +166,7 @@ std::optional<LoadedSound> found(const SoundShelf& shelf, const std::filesystem:
         return std::nullopt;
     LoadedSound sound;
     sound.path = path;
+    sound.from_shelf = true;
     sound.samples = *std::move(samples);
     sound.fingerprint = head->fingerprint;
     sound.damaged_packets = head->damaged_packets;
