@@ -104,14 +104,18 @@ extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size
         const Project now = history.current();
         const Schedule schedule(now);
         if (told.byte() % 2 == 0) { // some pins of a lane
-            selected.clear();
+            selected = {};
             const auto& pins = now.lanes[told.byte() % now.lanes.size()]->pins;
             const std::uint8_t which = told.byte();
             for (std::size_t p = 0; p < std::min<std::size_t>(8, pins.size()); ++p)
                 if (which >> p & 1)
                     selected.insert(pins[p].id);
         }
-        std::erase_if(selected, [&](PinId pin) { return !now.pin(pin); }); // as the window does
+        PinSet there; // of those alone, as the window does
+        for (const PinId pin : selected)
+            if (now.pin(pin))
+                there.insert(pin);
+        selected = std::move(there);
         const auto& edit = hand_edits()[told.byte() % hand_edits().size()];
         ParamValues values;
         for (const auto& spec : parameters_of(edit, now, selected))
