@@ -308,6 +308,28 @@ private slots:
         QVERIFY(desk.settle());
     }
 
+    void journey_the_picture_beside_the_song_on_a_small_screen() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const QSize small_screen(1024, 676);
+        for (const char* place : {"picture beside", "picture in bench", "picture beside"}) {
+            desk.window.resize(small_screen);
+            desk.click(place);
+            QTest::qWait(50);
+            QCOMPARE(desk.window.size(), small_screen);
+            for (const char* name :
+                 {"picture in bench", "picture beside", "picture window", "guides", "trace", "safe areas",
+                  "pivot", "frame shots", "key pose here", "picture fits"}) {
+                const auto* button = desk.window.findChild<QPushButton*>(name);
+                if (!button->isVisible())
+                    continue;
+                const QRect at(button->mapTo(&desk.window, QPoint()), button->size());
+                QVERIFY2(QRect({}, small_screen).contains(at), name);
+                QVERIFY2(button->width() > button->fontMetrics().horizontalAdvance(button->text()), name);
+            }
+        }
+    }
+
     void journey_a_song_with_a_long_name_in_a_small_window() {
         const QString song =
             file("A song of which the name is long (with the other singer, final mix 3).opus");

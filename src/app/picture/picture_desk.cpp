@@ -68,12 +68,11 @@ PictureDesk::PictureDesk(Document& document, ViewState& view, Player& player, QW
     connect(&view, &ViewState::playhead_moved, acting_, qOverload<>(&QWidget::update));
     connect(&document, &Document::changed, acting_, qOverload<>(&QWidget::update));
     show_place(PicturePlace::Bench);
-    tell();
 }
 
 QWidget* PictureDesk::make_head() {
     auto* head = new QWidget;
-    auto* row = tight_row(head, 4);
+    auto* row = tight_row(head, 2); // beside the song on a small screen there is no more room
     places_ = new QButtonGroup(this);
     const auto button = [&](const QString& name, const QString& text, const QString& tip) {
         auto* made = named(new QPushButton(text), name, tip);
@@ -188,6 +187,7 @@ void PictureDesk::show_place(PicturePlace place) {
     foot_->show();
     if (place == PicturePlace::Bench)
         picture_->set_zoom(std::nullopt);
+    tell();
 }
 
 void PictureDesk::show_bare(bool bare) {
