@@ -246,7 +246,11 @@ void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {
                                  QString::number(number));
         }
     }
-    const auto step = bar_step(typical_bar_width(scene, visible), narrowest_bar_number);
+    const auto last_bar = scene.project.grid->position_of(Ticks(visible.last * ticks_per_beat)).bar;
+    constexpr double between_numbers = 10;
+    const double widest = QFontMetricsF(bold).horizontalAdvance(QString::number(last_bar));
+    const auto step =
+        bar_step(typical_bar_width(scene, visible), std::max(narrowest_bar_number, widest + between_numbers));
     painter.setFont(bold);
     painter.setPen(p.paper_text);
     for_each_bar(scene, visible, step, [&](const Bar& bar) {
