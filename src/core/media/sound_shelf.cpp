@@ -216,7 +216,8 @@ std::optional<ShelvedDraft> begin_shelved(const SoundShelf& shelf, const std::fi
     auto draft = Draft::beside(place_of(shelf, key), 0600);
     if (!draft || ::lseek(draft->descriptor(), ShelvedDraft::samples_begin, SEEK_SET) < 0)
         return std::nullopt;
-    return ShelvedDraft(std::make_unique<ShelvedDraft::State>(std::move(key), *std::move(draft)));
+    return ShelvedDraft(
+        std::make_unique<ShelvedDraft::State>(ShelvedDraft::State{std::move(key), *std::move(draft)}));
 }
 
 void make_room_on_shelf(const SoundShelf& shelf, std::uintmax_t most_bytes) {
