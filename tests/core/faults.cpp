@@ -365,6 +365,51 @@ private slots:
         }
         QVERIFY(!QFile::exists(file("sum.wav")));
     }
+
+    // Parts come from other machines: what no writer of parts tells is refused by the reader, and nothing is
+    // left.
+    void fault_parts_that_no_writer_made() {
+        const std::filesystem::path part = file("odd.part").toStdString(),
+                                    film = file("odd.mkv").toStdString();
+        const auto refused = [&](const std::function<void(PartHead&)>& head_as,
+                                 const std::function<void(CodedPicture&, Frames&)>& picture_as) {
+            PartHead head;
+            head.made_of = "x";
+            head.frames = 1;
+            head.until = Frames(1);
+            head.spec.format = film_format("ffv1");
+            head.spec.width = head.spec.height = 32;
+            head_as(head);
+            CodedPicture picture{{1, 2, 3}, {}, 0, 0, true};
+            Frames first(0);
+            picture_as(picture, first);
+            auto writer = PartWriter::create(part, head);
+            if (!writer || !writer->add(picture, first) || !writer->finish())
+                return false;
+            const auto joined = join_parts({part}, film);
+            return !joined && joined.error().file == part.string() && !std::filesystem::exists(film);
+        };
+        const auto as_it_is = [](auto&...) {};
+        for (const char* format : {"wav", "png", "webp"}) // without pictures, or not made in parts
+            QVERIFY2(refused([&](PartHead& head) { head.spec.format = film_format(format); }, as_it_is),
+                     format);
+        QVERIFY(refused([](PartHead& head) { head.frames = std::int64_t{1} << 62; }, as_it_is));
+        QVERIFY(refused([](PartHead& head) { head.spec.sample_rate = 0; }, as_it_is));
+        QVERIFY(refused(
+            [](PartHead& head) {
+                head.spec.chapters = {{Seconds(1e300), Seconds(2e300), "far"}};
+            },
+            as_it_is));
+        QVERIFY(refused(
+            [](PartHead& head) {
+                head.spec.chapters = {{Seconds(2), Seconds(1), "back"}};
+            },
+            as_it_is));
+        QVERIFY(refused(as_it_is, [](CodedPicture& picture, Frames&) { picture.bytes.clear(); }));
+        QVERIFY(refused(as_it_is, [](CodedPicture&, Frames& first) { first = Frames(7); }));
+        QVERIFY(refused(as_it_is, [](CodedPicture& picture, Frames&) { picture.shown = INT64_MAX; }));
+        QVERIFY(refused(as_it_is, [](CodedPicture& picture, Frames&) { picture.decoded = INT64_MIN; }));
+    }
 };
 
 PULSEPIN_TEST_CLASS(Faults, "faults")

@@ -3,6 +3,7 @@
 
 #include "base/draft.h"
 
+#include <algorithm>
 #include <cerrno>
 #include <cstring>
 #include <system_error>
@@ -148,7 +149,7 @@ Result<void> FilmFile::add(const CodedPicture& picture, Frames first) {
     State& s = *state_;
     if (av_new_packet(s.packet.get(), static_cast<int>(picture.bytes.size())) < 0)
         return s.failed(AVERROR(ENOMEM));
-    std::memcpy(s.packet->data, picture.bytes.data(), picture.bytes.size());
+    std::copy(picture.bytes.begin(), picture.bytes.end(), s.packet->data);
     if (!picture.holes.empty()) {
         auto* beside = av_packet_new_side_data(s.packet.get(), AV_PKT_DATA_MATROSKA_BLOCKADDITIONAL,
                                                picture.holes.size());
@@ -175,7 +176,7 @@ Result<void> FilmFile::add(const CodedSound& sound) {
         return {};
     if (av_new_packet(s.packet.get(), static_cast<int>(sound.bytes.size())) < 0)
         return s.failed(AVERROR(ENOMEM));
-    std::memcpy(s.packet->data, sound.bytes.data(), sound.bytes.size());
+    std::copy(sound.bytes.begin(), sound.bytes.end(), s.packet->data);
     s.packet->pts = s.packet->dts = sound.at;
     s.packet->duration = sound.length;
     s.packet->flags = AV_PKT_FLAG_KEY;

@@ -322,6 +322,8 @@ Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
             !within(piece.picture.shown, -most_frames, most_frames) ||
             !within(piece.picture.decoded, -most_frames, most_frames))
             return damaged(s.path, "a picture is at no frame of it");
+        if (piece.picture.bytes.empty())
+            return damaged(s.path, "a picture of it is empty");
         piece.picture.key = key != 0;
         return Piece(std::move(piece));
     }
@@ -333,6 +335,8 @@ Result<std::variant<PartEnd, PartPicture, CodedSound>> PartReader::next() {
         if (!within(sound.at, -most_samples, most_samples) || !within(sound.length, 0, most_samples) ||
             !within(left_out, 0, most_samples))
             return damaged(s.path, "its sound is at no time of it");
+        if (sound.bytes.empty())
+            return damaged(s.path, "some of its sound is empty");
         sound.left_out = static_cast<std::uint32_t>(left_out);
         return Piece(std::move(sound));
     }
