@@ -72,8 +72,14 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
         const auto block = wanted_part(whole_block, done, decoder->format().channels, options);
         if (progress.cancelled())
             return fail_cancelled();
-        if (auto added = builder->append(block); !added)
-            return tl::unexpected(added.error());
+        if (auto added = builder->append(block); !added) {
+            if (!draft)
+                return tl::unexpected(added.error());
+            LoadOptions elsewhere = options; // there may be room where it need not stay
+            elsewhere.shelf.reset();
+            draft.reset();
+            return load_sound(path, progress, elsewhere);
+        }
         done += static_cast<std::int64_t>(whole_block.size()) / decoder->format().channels;
         kept += block.size();
         progress.report(std::min(1.0, static_cast<double>(done) / static_cast<double>(announced)));

@@ -6,7 +6,6 @@
 #include "base/private_folder.h"
 
 #include <algorithm>
-#include <charconv>
 #include <chrono>
 #include <fcntl.h>
 #include <fmt/core.h>
