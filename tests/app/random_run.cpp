@@ -1,27 +1,34 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// Hands that do anything: random keys, clicks, drags, wheels, texts and stops in the real window. Nothing may
-// crash, what was made can always be saved and opened again, and no action may hold the window for long.
+// Hands that do anything: random keys, clicks, drags, menus, texts, dialogs and stops in the real window.
+// Nothing may crash, what was made can always be saved and opened again, undone and done again, and no action
+// may hold the window for long.
 //
-// random_run [ACTIONS [SEED]]; PULSEPIN_RUN_LIMIT_MS=0 lets an action take as long as it wants (sanitizers).
+// random_run [ACTIONS [SEED|day]]    PULSEPIN_RUN_LIMIT_MS=0 lets an action take as long as it wants
+// (sanitizers)
+//   --minutes M    goes on for so long instead, and looks whether memory grows
+//   --only 3,7-20  leaves out all other actions
+//   --shorten      looks for a short run that still fails
 #include "interchange/project_file.h"
 #include "kinds/kinds.h"
 #include "model/edits.h"
 #include "shell/application.h"
 #include "support/desk.h"
+#include "support/random_hands.h"
 #include "support/seed.h"
+#include "support/shortest_run.h"
 
-#include <QComboBox>
-#include <QDialog>
 #include <QDir>
-#include <QSpinBox>
+#include <QElapsedTimer>
+#include <QProcess>
 #include <QTemporaryDir>
-#include <QToolButton>
 #include <algorithm>
 #include <cstdio>
 #include <ctime>
-#include <random>
+#include <fstream>
+#include <numeric>
 #include <string_view>
+#include <unistd.h>
 
 using namespace pulsepin;
 using namespace pulsepin::test;
@@ -34,120 +41,6 @@ double milliseconds_used() {
     ::clock_gettime(CLOCK_THREAD_CPUTIME_ID, &now);
     return static_cast<double>(now.tv_sec) * 1e3 + static_cast<double>(now.tv_nsec) * 1e-6;
 }
-
-class Hands {
-public:
-    Hands(Desk& desk, std::uint32_t seed) : desk_(desk), random_(seed) {
-        // Whatever asks something gets an answer at once.
-        closer_.setInterval(15);
-        QObject::connect(&closer_, &QTimer::timeout, &closer_, [] {
-            if (auto* popup = QApplication::activePopupWidget())
-                popup->close();
-            else if (auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget()))
-                dialog->reject();
-        });
-        closer_.start();
-    }
-
-    QString act() {
-        auto& window = desk_.window;
-        switch (below(10)) {
-        case 0:
-        case 1:
-        case 2: { // any command of the menus
-            const auto actions = window.actions();
-            auto* action = actions[below(static_cast<int>(actions.size()))];
-            static const QStringList apart{
-                "quit",       "new",       "open", "open song", "add shots", "add shot folder",
-                "open beats", "add sound", "save", "save as"};
-            if (apart.contains(action->objectName()) || !action->isEnabled())
-                return "nothing";
-            action->trigger();
-            return "command " + action->objectName();
-        }
-        case 3: { // any button that is seen
-            QList<QAbstractButton*> seen;
-            for (auto* button : window.findChildren<QAbstractButton*>())
-                if (button->isVisible() && button->isEnabled() &&
-                    !button->objectName().startsWith("export") &&
-                    !button->objectName().startsWith("notice") && !button->objectName().startsWith("open") &&
-                    !button->objectName().startsWith("add s"))
-                    seen << button;
-            if (seen.isEmpty())
-                return "nothing";
-            auto* button = seen[below(static_cast<int>(seen.size()))];
-            QTest::mouseClick(button, Qt::LeftButton);
-            return "button " + button->objectName();
-        }
-        case 4: { // a choice or a number
-            QList<QWidget*> seen;
-            for (auto* field : window.findChildren<QWidget*>())
-                if (field->isVisible() && field->isEnabled() &&
-                    (qobject_cast<QComboBox*>(field) || qobject_cast<QAbstractSpinBox*>(field)))
-                    seen << field;
-            if (seen.isEmpty())
-                return "nothing";
-            auto* field = seen[below(static_cast<int>(seen.size()))];
-            if (auto* choice = qobject_cast<QComboBox*>(field); choice && choice->count() > 0) {
-                const int index = below(choice->count());
-                choice->setCurrentIndex(index);
-                emit choice->activated(index);
-            } else if (auto* number = qobject_cast<QAbstractSpinBox*>(field)) {
-                below(2) ? number->stepUp() : number->stepDown();
-            }
-            return "field " + field->objectName();
-        }
-        case 5: {
-            const Qt::Key keys[] = {Qt::Key_Left, Qt::Key_Right,  Qt::Key_M,       Qt::Key_C,
-                                    Qt::Key_E,    Qt::Key_Delete, Qt::Key_Home,    Qt::Key_End,
-                                    Qt::Key_Tab,  Qt::Key_Escape, Qt::Key_PageDown};
-            const auto key = keys[below(static_cast<int>(std::size(keys)))];
-            desk_.key(key, below(4) == 0 ? Qt::ShiftModifier : Qt::NoModifier);
-            return QString("key %1").arg(key);
-        }
-        case 6: {
-            auto* drawing = canvas();
-            QWheelEvent turn(place(drawing), drawing->mapToGlobal(place(drawing)), {},
-                             {0, below(2) ? 120 : -120}, Qt::NoButton,
-                             below(3) == 0 ? Qt::ShiftModifier : Qt::NoModifier, Qt::NoScrollPhase, false);
-            QApplication::sendEvent(drawing, &turn);
-            return "wheel";
-        }
-        case 7: {
-            auto* drawing = canvas();
-            const QPoint from = place(drawing), to = place(drawing);
-            const auto with = below(4) == 0 ? Qt::ShiftModifier : Qt::NoModifier;
-            QTest::mousePress(drawing, Qt::LeftButton, with, from);
-            for (int i = 1; i <= 3; ++i) {
-                const QPoint at = from + (to - from) * i / 3;
-                QMouseEvent move(QEvent::MouseMove, at, drawing->mapToGlobal(at), Qt::NoButton,
-                                 Qt::LeftButton, with);
-                QApplication::sendEvent(drawing, &move);
-            }
-            QTest::mouseRelease(drawing, Qt::LeftButton, with, to);
-            return "drag";
-        }
-        case 8:
-            QTest::mouseDClick(canvas(), Qt::LeftButton, {}, place(canvas()));
-            return "double click";
-        default:
-            window.go_to_stop(static_cast<Stop>(below(6)));
-            return "stop";
-        }
-    }
-
-private:
-    int below(int n) { return static_cast<int>(random_() % static_cast<std::uint32_t>(n)); }
-    QWidget* canvas() {
-        return desk_.window.score().isVisible() ? static_cast<QWidget*>(&desk_.window.score())
-                                                : &desk_.window.timeline();
-    }
-    QPoint place(QWidget* in) { return {below(in->width()), below(in->height())}; }
-
-    Desk& desk_;
-    std::mt19937 random_;
-    QTimer closer_;
-};
 
 /// Thirty lanes with hundreds of pins, as a dense piece has them.
 Project made_dense(Project project) {
@@ -199,51 +92,200 @@ bool can_be_saved(const Project& project, const QString& file) {
     return same_content(*again, project);
 }
 
+/// Of this process, in megabytes.
+double megabytes_resident() {
+    std::ifstream in("/proc/self/statm");
+    long pages = 0, resident = 0;
+    in >> pages >> resident;
+    return static_cast<double>(resident) * static_cast<double>(::sysconf(_SC_PAGESIZE)) / 1e6;
+}
+
+/// All that was done is undone, and done again.
+bool undone_and_done_again(Desk& desk, const Project& start) {
+    auto& document = desk.window.document();
+    const Project now = document.project();
+    int steps = 0;
+    for (; document.can_undo(); ++steps)
+        document.undo();
+    constexpr int remembered = 999; // steps of a history that is full
+    const bool as_at_start = steps >= remembered || same_content(document.project(), start);
+    while (document.can_redo())
+        document.redo();
+    const bool as_now = same_content(document.project(), now);
+    if (!as_at_start || !as_now)
+        std::printf("%d steps undone %s; done again %s\n", steps,
+                    as_at_start ? "well" : "are not as at the start", as_now ? "well" : "are otherwise");
+    return as_at_start && as_now;
+}
+
+struct Options {
+    int actions = 1500;
+    std::uint32_t seed = 1;
+    double minutes = 0;    ///< 0: as many actions as told
+    std::vector<int> only; ///< of these numbers; empty: all
+    bool shorten = false;
+    double limit_ms = 250;
+};
+
+Options options_of(int argc, char** argv) {
+    Options options;
+    std::vector<std::string> numbers;
+    for (int i = 1; i < argc; ++i) {
+        const std::string word = argv[i];
+        if (word == "--minutes" && i + 1 < argc)
+            options.minutes = std::atof(argv[++i]);
+        else if (word == "--only" && i + 1 < argc)
+            options.only = read_ranges(argv[++i]);
+        else if (word == "--shorten")
+            options.shorten = true;
+        else
+            numbers.push_back(word);
+    }
+    if (!numbers.empty())
+        options.actions = std::atoi(numbers[0].c_str());
+    if (numbers.size() > 1)
+        options.seed = numbers[1] == "day" ? seed_of_the_day()
+                                           : static_cast<std::uint32_t>(std::atoi(numbers[1].c_str()));
+    if (qEnvironmentVariableIsSet("PULSEPIN_RUN_LIMIT_MS"))
+        options.limit_ms = qEnvironmentVariableIntValue("PULSEPIN_RUN_LIMIT_MS");
+    return options;
+}
+
+/// Runs itself again and again with fewer actions, as long as that fails.
+int shorten(const Options& options, const QString& program) {
+    std::vector<int> actions(static_cast<std::size_t>(options.actions));
+    std::iota(actions.begin(), actions.end(), 0);
+    const auto fails = [&](const std::vector<int>& only) {
+        if (only.empty())
+            return false;
+        QProcess run;
+        run.setStandardOutputFile(QProcess::nullDevice());
+        run.start(program, {"--only", QString::fromStdString(written_ranges(only)),
+                            QString::number(options.actions), QString::number(options.seed)});
+        constexpr int longest_ms = 900'000;
+        if (!run.waitForFinished(longest_ms)) // it hangs
+            run.kill(), run.waitForFinished();
+        const bool failed = run.exitStatus() != QProcess::NormalExit || run.exitCode() != 0;
+        std::printf("%zu actions: %s\n", only.size(), failed ? "fails" : "well");
+        std::fflush(stdout);
+        return failed;
+    };
+    if (!fails(actions)) {
+        std::printf("Nothing fails.\n");
+        return 0;
+    }
+    const auto left = shortest_failing(actions, fails, 200);
+    std::printf("FAIL: random_run --only %s %d %u\n", written_ranges(left).c_str(), options.actions,
+                options.seed);
+    return 1;
+}
+
+/// An hour of hands, watched.
+class Watch {
+public:
+    explicit Watch(double minutes) : minutes_(minutes) { clock_.start(); }
+    [[nodiscard]] bool is_over() const { return minutes_ > 0 && elapsed() >= minutes_; }
+    /// Tells the memory once a minute.
+    void look(int actions) {
+        if (minutes_ <= 0 || elapsed() < static_cast<double>(megabytes_.size()))
+            return;
+        megabytes_.push_back(megabytes_resident());
+        std::printf("minute %zu: %d actions, %.0f MB\n", megabytes_.size() - 1, actions, megabytes_.back());
+        std::fflush(stdout);
+    }
+    /// Of the last third of the run against what it was after a sixth of it, each the middle of its minutes.
+    [[nodiscard]] double growth() const {
+        const auto n = megabytes_.size();
+        if (n < 12)
+            return 0;
+        const auto middle = [&](std::size_t from, std::size_t until) {
+            std::vector<double> some(megabytes_.begin() + static_cast<std::ptrdiff_t>(from),
+                                     megabytes_.begin() + static_cast<std::ptrdiff_t>(until));
+            std::ranges::sort(some);
+            return some[some.size() / 2];
+        };
+        return middle(2 * n / 3, n) / middle(n / 6, n / 3) - 1;
+    }
+
+private:
+    [[nodiscard]] double elapsed() const { return static_cast<double>(clock_.elapsed()) / 60'000; }
+    double minutes_;
+    QElapsedTimer clock_;
+    std::vector<double> megabytes_;
+};
+
+bool failed(const char* why, int action, const Options& options) {
+    std::printf("FAIL: %s (action %d, seed %u)\n", why, action, options.seed);
+    return true;
+}
+
+int run(const Options& options) {
+    // Whatever is written beside the piece goes with it.
+    QTemporaryDir folder;
+    for (const auto& file : QDir(PULSEPIN_DEMO).entryInfoList(QDir::Files))
+        QFile::copy(file.filePath(), folder.filePath(file.fileName()));
+    const QString piece = folder.filePath("kite-day-in-motion.pulsepin");
+    Desk desk;
+    desk.window.open_path(piece);
+    if (!desk.settle())
+        return 1;
+    const Project dense = made_dense(desk.project());
+    Project start = desk.project();
+    desk.window.document().apply(dense, "dense");
+    desk.settle();
+    // Hands find pieces that were open before, too.
+    QObject::connect(&desk.window.document(), &Document::opened, &desk.window,
+                     [&] { start = desk.project(); });
+    RandomHands hands(desk, options.seed);
+    Watch watch(options.minutes);
+    std::vector<std::pair<double, QString>> slowest;
+    int done = 0;
+    for (int i = 0; options.minutes > 0 ? !watch.is_over() : i < options.actions; ++i) {
+        if (!options.only.empty() && !std::ranges::binary_search(options.only, i))
+            continue;
+        watch.look(i);
+        const double before = milliseconds_used();
+        const QString what = hands.act(i);
+        slowest.emplace_back(milliseconds_used() - before, QString("%1 (action %2)").arg(what).arg(i));
+        std::sort(slowest.rbegin(), slowest.rend());
+        slowest.resize(std::min<std::size_t>(slowest.size(), 12));
+        if (++done % 500 == 0 && !can_be_saved(desk.project(), folder.filePath("run.pulsepin")))
+            return failed("what was made cannot be saved and opened again", i, options);
+        if (desk.project().lanes.size() > 60) // commands add more than they take away
+            desk.window.document().apply(dense, "anew");
+    }
+    if (!can_be_saved(desk.project(), folder.filePath("run.pulsepin")))
+        return failed("what was made cannot be saved and opened again", done, options);
+    if (!undone_and_done_again(desk, start))
+        return failed("undoing and doing again", done, options);
+    desk.window.document().jobs().cancel_all();
+    desk.settle();
+    std::printf("%d actions, seed %u; %zu stops, dialogs, commands and buttons met; the slowest, in ms of "
+                "the interface "
+                "thread:\n",
+                done, options.seed, hands.met().size());
+    for (const auto& [took, what] : slowest)
+        std::printf("  %7.1f  %s\n", took, qPrintable(what));
+    if (qEnvironmentVariableIsSet("PULSEPIN_RUN_MET"))
+        for (const auto& [name, times] : hands.met())
+            std::printf("met %5d  %s\n", times, qPrintable(name));
+    constexpr double most_growth = 0.05;
+    if (watch.growth() > most_growth) {
+        std::printf("memory grew by %.1f %%\n", 100 * watch.growth());
+        return failed("memory", done, options);
+    }
+    if (options.limit_ms > 0 && slowest.front().first > options.limit_ms)
+        return failed("an action took too long", done, options);
+    return 0;
+}
+
 } // namespace
 
 int main(int argc, char** argv) {
     QApplication application(argc, argv);
+    const Options options = options_of(argc, argv);
+    if (options.shorten)
+        return shorten(options, QCoreApplication::applicationFilePath());
     prepare_application(application);
-    const int actions = argc > 1 ? std::atoi(argv[1]) : 1500;
-    const bool of_the_day = argc > 2 && std::string_view(argv[2]) == "day";
-    const auto seed =
-        of_the_day ? seed_of_the_day() : static_cast<std::uint32_t>(argc > 2 ? std::atoi(argv[2]) : 1);
-    const double limit = qEnvironmentVariableIsSet("PULSEPIN_RUN_LIMIT_MS")
-                             ? qEnvironmentVariableIntValue("PULSEPIN_RUN_LIMIT_MS")
-                             : 250;
-    QTemporaryDir folder;
-    Desk desk;
-    desk.window.open_path(PULSEPIN_DEMO "/kite-day-in-motion.pulsepin");
-    if (!desk.settle())
-        return 1;
-    desk.window.document().apply(made_dense(desk.project()), "dense");
-    desk.settle();
-    Hands hands(desk, seed);
-    std::vector<std::pair<double, QString>> slowest;
-    for (int i = 0; i < actions; ++i) {
-        const double before = milliseconds_used();
-        const QString what = hands.act();
-        QApplication::processEvents();
-        const double took = milliseconds_used() - before;
-        slowest.emplace_back(took, QString("%1 (action %2)").arg(what).arg(i));
-        std::sort(slowest.rbegin(), slowest.rend());
-        slowest.resize(std::min<std::size_t>(slowest.size(), 12));
-        if (i % 500 == 499 && !can_be_saved(desk.project(), folder.filePath("run.pulsepin"))) {
-            std::printf("FAIL: what was made cannot be saved and opened again (action %d, seed %u)\n", i,
-                        seed);
-            return 1;
-        }
-        if (desk.project().lanes.size() > 60) // commands add more than they take away
-            desk.window.document().apply(made_dense(*load_project(demo.toStdString())), "anew");
-    }
-    desk.window.document().jobs().cancel_all();
-    desk.settle();
-    std::printf("%d actions, seed %u; the slowest, in ms of the interface thread:\n", actions, seed);
-    for (const auto& [took, what] : slowest)
-        std::printf("  %7.1f  %s\n", took, qPrintable(what));
-    if (limit > 0 && slowest.front().first > limit) {
-        std::printf("FAIL: an action took more than %.0f ms\n", limit);
-        return 1;
-    }
-    return 0;
+    return run(options);
 }

@@ -37,6 +37,13 @@ class TestSoundShelf : public QObject {
             samples[i] = level * std::sin(static_cast<float>(i) * (i % 2 == 0 ? 0.01f : 0.013f));
         QVERIFY(write_wav(*store_of(samples, {sound_rate, 2}), at(name)).has_value());
     }
+    /// Decoded, or found, and then kept.
+    [[nodiscard]] static Result<LoadedSound> loaded(const fs::path& path, const LoadOptions& how) {
+        auto sound = load_sound(path, {}, how);
+        if (sound)
+            shelve(*sound);
+        return sound;
+    }
     [[nodiscard]] std::vector<fs::path> kept() const {
         std::vector<fs::path> all;
         std::error_code code;
@@ -57,7 +64,7 @@ class TestSoundShelf : public QObject {
 private slots:
     void initTestCase() {
         make_private_folder(shelf().outlines);
-        for (const char* name : {"song.wav", "other.wav", "changes.wav", "touched.wav"})
+        for (const char* name : {"song.wav", "other.wav", "changes.wav", "touched.wav", "late.wav"})
             write_song(name);
         let_it_age();
     }
@@ -65,7 +72,7 @@ private slots:
 
     void a_song_is_decoded_once() {
         QVERIFY(!shelved_sound(shelf(), at("song.wav"), options()));
-        const auto first = load_sound(at("song.wav"), {}, options());
+        const auto first = loaded(at("song.wav"), options());
         QVERIFY(first && first->outline);
         QCOMPARE(kept().size(), std::size_t{1});
         struct stat file {};
@@ -90,17 +97,43 @@ private slots:
         const int open = ::open(kept().front().c_str(), O_WRONLY);
         QCOMPARE(::pwrite(open, &mark, sizeof mark, ShelvedDraft::samples_begin), ssize_t{sizeof mark});
         ::close(open);
-        QCOMPARE(load_sound(at("song.wav"), {}, options())->samples->interleaved()[0], mark);
+        QCOMPARE(loaded(at("song.wav"), options())->samples->interleaved()[0], mark);
+    }
+
+    void it_is_found_once_it_is_shelved() {
+        {
+            const auto sound = load_sound(at("song.wav"), {}, options());
+            QVERIFY(sound && sound->to_shelve && !sound->from_shelf);
+            QVERIFY(kept().empty());
+        }
+        QVERIFY(kept().empty()); // not even a draft
+        const auto sound = load_sound(at("song.wav"), {}, options());
+        QVERIFY(!shelved_sound(shelf(), at("song.wav"), options()));
+        const LoadedSound copy = *sound; // whoever has it may do it, and twice
+        shelve(copy);
+        shelve(*sound);
+        QCOMPARE(kept().size(), std::size_t{1});
+        const auto again = load_sound(at("song.wav"), {}, options());
+        QVERIFY(again && again->from_shelf && !again->to_shelve && same_samples(*again, *sound));
+        shelve(*again);
+        QCOMPARE(kept().size(), std::size_t{1});
+
+        // A song that is written again while nobody has shelved it yet is not taken for the one before.
+        const auto before = load_sound(at("late.wav"), {}, options());
+        write_song("late.wav", 0.3f);
+        shelve(*before);
+        let_it_age();
+        QVERIFY(!shelved_sound(shelf(), at("late.wav"), options()));
     }
 
     void a_project_finds_what_was_opened_as_a_file() {
-        const auto first = load_sound(at("song.wav"), {}, options());
+        const auto first = loaded(at("song.wav"), options());
         auto as_project = options();
         as_project.length = first->samples->length();
         QVERIFY(shelved_sound(shelf(), at("song.wav"), as_project));
         as_project.length = first->samples->length() - Samples(1);
         QVERIFY(!shelved_sound(shelf(), at("song.wav"), as_project));
-        const auto shorter = load_sound(at("song.wav"), {}, as_project);
+        const auto shorter = loaded(at("song.wav"), as_project);
         QVERIFY(shorter && shorter->samples->length() == *as_project.length);
         QCOMPARE(kept().size(), std::size_t{2});
         as_project.sample_rate = 44'100; // resampled, it is another sound
@@ -108,18 +141,18 @@ private slots:
     }
 
     void a_file_that_changed_is_decoded_anew() {
-        const auto first = load_sound(at("changes.wav"), {}, options());
+        const auto first = loaded(at("changes.wav"), options());
         QVERIFY(shelved_sound(shelf(), at("changes.wav"), options()));
         write_song("changes.wav", 0.4f); // as long as it was
         QVERIFY(!shelved_sound(shelf(), at("changes.wav"), options()));
-        const auto second = load_sound(at("changes.wav"), {}, options());
+        const auto second = loaded(at("changes.wav"), options());
         QVERIFY(second && second->fingerprint != first->fingerprint && !same_samples(*first, *second));
         // It was written a moment ago: whether it is written again could not be told by its dates.
         QVERIFY(!shelved_sound(shelf(), at("changes.wav"), options()));
         QCOMPARE(kept().size(), std::size_t{1});
 
         // In place, with the date of before: the date of the change of the file itself tells.
-        QVERIFY(load_sound(at("touched.wav"), {}, options()).has_value());
+        QVERIFY(loaded(at("touched.wav"), options()).has_value());
         const auto date = fs::last_write_time(at("touched.wav"));
         const char byte = 99;
         const int open = ::open(at("touched.wav").c_str(), O_WRONLY);
@@ -130,7 +163,7 @@ private slots:
     }
 
     void what_is_damaged_on_the_shelf_is_not_found() {
-        const auto first = load_sound(at("song.wav"), {}, options());
+        const auto first = loaded(at("song.wav"), options());
         const auto file = kept().front();
         const auto whole = [&] {
             std::ifstream in(file, std::ios::binary);
@@ -147,7 +180,7 @@ private slots:
                                   whole + "1234", other, without_samples, std::string(whole.size(), '\0')}) {
             write(bytes);
             QVERIFY(!shelved_sound(shelf(), at("song.wav"), options()));
-            const auto decoded = load_sound(at("song.wav"), {}, options());
+            const auto decoded = loaded(at("song.wav"), options());
             QVERIFY(decoded && same_samples(*decoded, *first));
         }
         write(whole);
@@ -159,7 +192,7 @@ private slots:
     }
 
     void an_outline_that_is_gone_is_made_of_the_samples() {
-        const auto first = load_sound(at("song.wav"), {}, options());
+        const auto first = loaded(at("song.wav"), options());
         fs::remove_all(shelf().outlines);
         const auto again = shelved_sound(shelf(), at("song.wav"), options());
         QVERIFY(again && again->outline);
@@ -173,11 +206,11 @@ private slots:
     }
 
     void there_is_room_for_the_newest() {
-        const auto song = load_sound(at("song.wav"), {}, options());
+        const auto song = loaded(at("song.wav"), options());
         const auto first_file = kept().front();
         const auto size = fs::file_size(first_file);
         fs::last_write_time(first_file, fs::file_time_type::clock::now() - std::chrono::hours(1));
-        QVERIFY(load_sound(at("other.wav"), {}, options()).has_value());
+        QVERIFY(loaded(at("other.wav"), options()).has_value());
         make_room_on_shelf(shelf(), 2 * size);
         QCOMPARE(kept().size(), std::size_t{2});
         make_room_on_shelf(shelf(), 2 * size - 1);
@@ -197,7 +230,7 @@ private slots:
         std::vector<float> second(static_cast<std::size_t>(sound_rate), 0.5f);
         QVERIFY(write_wav(*store_of(second, {sound_rate, 1}), at("short.wav")).has_value());
         let_it_age();
-        QVERIFY(load_sound(at("short.wav"), {}, options()).has_value());
+        QVERIFY(loaded(at("short.wav"), options()).has_value());
         QVERIFY(kept().empty());
 
         Progress given_up;
@@ -209,7 +242,7 @@ private slots:
 
         auto nowhere = options();
         nowhere.shelf->samples = "/dev/null/decoded";
-        const auto sound = load_sound(at("song.wav"), {}, nowhere);
+        const auto sound = loaded(at("song.wav"), nowhere);
         QVERIFY(sound && sound->outline);
     }
 };

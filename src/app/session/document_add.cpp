@@ -53,7 +53,7 @@ void Document::open_song(const std::filesystem::path& path) {
         [full](const Progress& p) {
             LoadOptions options;
             options.shelf = sound_cache::shelf();
-            return load_sound(full, p, options).map(sound_cache::with_outline_kept);
+            return load_sound(full, p, options);
         },
         [this](Result<LoadedSound> loaded) {
             if (!loaded) {

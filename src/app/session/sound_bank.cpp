@@ -40,8 +40,7 @@ SoundBank::SoundBank(Jobs& jobs, QObject* parent)
                                                       song.path = wanted.path;
                                                       song.from = wanted.from;
                                                       song.length = wanted.length;
-                                                      return load_song(song, p, true, sound_cache::shelf())
-                                                          .map(sound_cache::with_outline_kept);
+                                                      return load_song(song, p, true, sound_cache::shelf());
                                                   }};
                                           }),
       kept_outline_(jobs,
@@ -140,7 +139,6 @@ void SoundBank::clear() {
 
 void SoundBank::give(const Song& song, LoadedSound sound) {
     clear();
-    auto outline = sound.outline;
     song_.put({song.path, song.from, song.length, song.fingerprint},
               std::make_shared<const LoadedSound>(std::move(sound)));
 }
@@ -178,7 +176,17 @@ void SoundBank::want_song(const Song& song) {
         spectrum_.want({nullptr, std::nullopt, song.fingerprint, true});
 }
 
+/// What it draws and plays is there the next time, too; nobody waits until that is on the disk.
+void SoundBank::keep(const std::shared_ptr<const LoadedSound>& sound) {
+    if (!sound->from_shelf)
+        disk_.post([sound]() -> std::function<void()> {
+            sound_cache::keep(*sound);
+            return {};
+        });
+}
+
 void SoundBank::song_is_there() {
+    keep(song_.value());
     const auto& expected = song_.wanted()->fingerprint;
     const bool same = expected.empty() || song()->fingerprint == expected;
     kept_outline_.clear();
@@ -203,7 +211,8 @@ SoundBank::Source& SoundBank::source_of(ClipId clip) {
                                     return load_sound(wanted.path, p, options);
                                 }};
         });
-        connect(source.get(), &BackgroundSignals::ready, this, [this] {
+        connect(source.get(), &BackgroundSignals::ready, this, [this, made = source.get()] {
+            keep(made->value());
             mix_what_is_there();
             emit sounds_changed();
             emit heard_changed();

@@ -4,6 +4,7 @@
 #include "analysis/spectrum_map.h"
 #include "follow/listening.h"
 #include "session/background.h"
+#include "session/disk_thread.h"
 
 #include <map>
 
@@ -94,6 +95,7 @@ private:
 
     void want_song(const Song& song);
     void song_is_there();
+    void keep(const std::shared_ptr<const LoadedSound>& sound);
     void want_sources();
     void mix_what_is_there();
     void make_alone();
@@ -116,6 +118,7 @@ private:
     Background<SpectrumKey, SpectrumMap> spectrum_;
     Schedule schedule_;
     std::vector<Clip> needed_; ///< whose sounds lie in sound lanes
+    DiskThread disk_;          ///< where sounds are kept for the next time
 };
 
 } // namespace pulsepin

@@ -109,11 +109,13 @@ SoundShelf shelf() {
     return {(cache() + "/decoded").toStdString(), folder().path().toStdString()};
 }
 
-LoadedSound with_outline_kept(LoadedSound sound) {
-    if (sound.outline && !sound.from_shelf)
+void keep(const LoadedSound& sound) {
+    if (sound.from_shelf)
+        return;
+    if (sound.outline)
         keep(sound.fingerprint, *sound.outline);
+    shelve(sound);
     make_room_on_shelf(shelf(), static_cast<std::uintmax_t>(setting_number("files/decoded cache")) << 20);
-    return sound;
 }
 
 LevelTracks::Shelf level_shelf(const std::string& fingerprint) {

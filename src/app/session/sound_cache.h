@@ -30,8 +30,8 @@ void keep(const std::string& fingerprint, const SpectrumMap& map);
 
 /// Where decoded sounds are kept: they are asked for with it, so that they need not be decoded again.
 [[nodiscard]] SoundShelf shelf();
-/// What a person sees of a sound that was decoded is kept for the next time, and there is room for it.
-[[nodiscard]] LoadedSound with_outline_kept(LoadedSound sound);
+/// A sound that was decoded is there at once the next time, samples and outline. Waits for the disk.
+void keep(const LoadedSound& sound);
 
 [[nodiscard]] LevelTracks::Shelf level_shelf(const std::string& fingerprint);
 

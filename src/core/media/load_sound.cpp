@@ -94,7 +94,7 @@ Result<LoadedSound> load_sound(const std::filesystem::path& path, const Progress
         sound->path = path;
         sound->damaged_packets = decoder->damaged_packets();
         if (draft)
-            draft->keep(*sound);
+            sound->to_shelve = std::make_shared<ShelvedDraft>(*std::move(draft));
     }
     return sound;
 }

@@ -12,6 +12,8 @@
 
 namespace pulsepin {
 
+class ShelvedDraft;
+
 /// A sound file, decoded and ready to be drawn, heard and analysed.
 struct LoadedSound {
     std::filesystem::path path;
@@ -19,8 +21,9 @@ struct LoadedSound {
     std::shared_ptr<const SoundOutline> outline; ///< null where it was not asked for
     std::string fingerprint; ///< of the decoded samples: tells whether a file is still the same
     bool from_shelf = false; ///< it was decoded another time, and so is its outline kept
-    int damaged_packets = 0; ///< what had to be left out
-    Samples missing;         ///< at its end, of what its header counts; 0 where it is whole or does not count
+    std::shared_ptr<ShelvedDraft> to_shelve = {}; ///< it was decoded now: for shelve()
+    int damaged_packets = 0;                      ///< what had to be left out
+    Samples missing; ///< at its end, of what its header counts; 0 where it is whole or does not count
 };
 
 /// Two folders of a cache: samples of files that were decoded, and outlines by the fingerprint of the
@@ -34,7 +37,7 @@ struct LoadOptions {
     Samples from;                  ///< what lies before is left out; below 0: so much silence comes first
     std::optional<Samples> length; ///< what lies after is left out; counts from there
     bool for_drawing = true;       ///< with an outline
-    std::optional<SoundShelf> shelf = {}; ///< where it is looked for first, and kept (media/sound_shelf.h)
+    std::optional<SoundShelf> shelf = {}; ///< where it is looked for first (media/sound_shelf.h)
 };
 
 /// Decodes the whole file in one pass. Fails when it cannot be read, holds no sample, or is cancelled.

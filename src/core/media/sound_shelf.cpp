@@ -133,7 +133,9 @@ int ShelvedDraft::descriptor() const {
     return state_->draft.descriptor();
 }
 
-void ShelvedDraft::keep(const LoadedSound& sound) {
+void ShelvedDraft::take_place(const LoadedSound& sound) {
+    if (!state_)
+        return;
     const Head head{sound.samples->format(), std::ssize(sound.samples->interleaved()), sound.fingerprint,
                     sound.damaged_packets, sound.missing.value};
     const std::string text = written(head, state_->key);
@@ -143,6 +145,12 @@ void ShelvedDraft::keep(const LoadedSound& sound) {
     if (std::ssize(text) < samples_begin && ::fdatasync(file) == 0 &&
         ::pwrite(file, text.data(), text.size(), 0) == std::ssize(text))
         (void)state_->draft.take_place();
+    state_.reset();
+}
+
+void shelve(const LoadedSound& sound) {
+    if (sound.to_shelve)
+        sound.to_shelve->take_place(sound);
 }
 
 namespace {

@@ -16,8 +16,8 @@ public:
     /// The file that the samples are written to, behind `samples_begin` bytes.
     [[nodiscard]] int descriptor() const;
     static constexpr std::int64_t samples_begin = 65'536; ///< a whole number of pages, on any machine
-    /// All samples are written: from now on it is found. Where that fails, it is not.
-    void keep(const LoadedSound& sound);
+    /// From now on it is found. Where that fails, or where it was done before, nothing happens.
+    void take_place(const LoadedSound& sound);
 
 private:
     friend std::optional<ShelvedDraft> begin_shelved(const SoundShelf&, const std::filesystem::path&,
@@ -40,6 +40,11 @@ shelved_sound(const SoundShelf& shelf, const std::filesystem::path& path, const 
                                                         const std::filesystem::path& path,
                                                         const LoadOptions& options, SoundFormat format,
                                                         Samples announced);
+
+/// A sound that was decoded with a shelf is found there from now on. Waits for the disk, for seconds where
+/// that is slow or the sound is long: best done once the sound is shown, off the interface thread, and by one
+/// thread at a time. Where it fails, the sound is decoded again another time.
+void shelve(const LoadedSound& sound);
 
 /// Those that were not wanted for longest go, until the rest has no more bytes.
 void make_room_on_shelf(const SoundShelf& shelf, std::uintmax_t most_bytes);
