@@ -14,6 +14,16 @@ const char* const narrow_bench =
     "QPushButton, QComboBox, QSpinBox, QDoubleSpinBox, QLineEdit { padding: 4px 4px; }"
     "QPushButton[role=\"main\"] { padding: 6px 6px; }";
 
+bool is_narrow(const QWidget& bench) {
+    return bench.window()->width() < 1200;
+}
+
+/// A sheet is matched against all that lies below: it is set where it is seen, and where it is another.
+void dress(QWidget& forms, bool narrow) {
+    if (const QString sheet = narrow ? narrow_bench : QString(); forms.styleSheet() != sheet)
+        forms.setStyleSheet(sheet);
+}
+
 QFrame* upright_line() {
     auto* line = new QFrame;
     line->setFixedWidth(1);
@@ -67,6 +77,7 @@ StopPanel* Bench::current_stop() const {
 void Bench::go_to(int stop) {
     current_stop()->left();
     catch_up(stops_[static_cast<std::size_t>(stop)]);
+    dress(*stack_->widget(stop), is_narrow(*this));
     stack_->setCurrentIndex(stop);
     emit stop_changed();
     current_stop()->entered();
@@ -106,7 +117,7 @@ void Bench::catch_up_one() {
 }
 
 void Bench::give_room(PicturePlace picture) {
-    const bool shared = picture == PicturePlace::Bench, narrow = window()->width() < 1200;
+    const bool shared = picture == PicturePlace::Bench, narrow = is_narrow(*this);
     route_->set_narrow(narrow);
     // What was found, and films, have the room of what is selected.
     const bool wide = current_stop() == check_ || current_stop() == export_;
@@ -115,9 +126,8 @@ void Bench::give_room(PicturePlace picture) {
     const int details = narrow ? 246 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
-    // Set apart, since it is matched against all that lies in the bench.
-    if (const QString sheet = narrow ? narrow_bench : QString(); styleSheet() != sheet)
-        setStyleSheet(sheet);
+    dress(*stack_->currentWidget(), narrow);
+    dress(*details_, narrow);
     row_->setSpacing(narrow ? 8 : 14);
     row_->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
 }
