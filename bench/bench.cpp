@@ -188,6 +188,18 @@ void bench_large_piece(BenchTable& table) {
     paint("1280x800, twelve seconds", usual, middle, middle + 12, 8);
     paint("2560x1440, whole song", widest, 0, seconds_of_large_piece, 16);
     paint("2560x1440, twelve seconds", widest, middle, middle + 12, 10);
+    window.show_score(true);
+    auto& score = window.score();
+    for (const auto& [size, name, limit] :
+         {std::tuple(usual, "1280x800", 8.0), std::tuple(widest, "2560x1440", 10.0)}) {
+        score.resize(size);
+        QPixmap target(size);
+        double until = 2;
+        table.row(QString("paint 100 000 pins in 300 lanes, the score, ") + name, 15, limit, [&] {
+            window.view().set_range(TimeRange{Seconds(1), Seconds(until = 5 - until)}); // painted anew
+            score.render(&target);
+        });
+    }
 }
 
 /// Processor time of this program so far, all threads, in milliseconds.

@@ -97,7 +97,7 @@ void paint_cells(QPainter& painter, const Phrase& v, const LaneScene& lane) {
                             1.6, 1.6);
 }
 
-void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane) {
+void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane, HeadStamps& heads) {
     const auto& p = v.palette();
     const auto& look = look_of_kind(lane.lane.kind);
     if (!look.heads)
@@ -111,7 +111,7 @@ void paint_pins(QPainter& painter, const Phrase& v, const LaneScene& lane) {
         const auto head = head_look(lane, *pin);
         if (!pin->pinned) // loose: a dashed stem, as in the timeline
             draw_loose_stem(painter, x, v.rect.top(), head_y, head_colour(lane.lane.kind, p));
-        draw_head(painter, head, {x, head_y}, p);
+        heads.draw(head, {x, head_y});
         if (!look.names_beside_heads)
             continue;
         const auto next = pin + 1;
@@ -239,13 +239,15 @@ void paint_phrase(QPainter& painter, const ScoreScene& score, std::size_t phrase
     const Phrase v{score, placement.layout.rows()[phrase], placement.scale_of(phrase),
                    rect.adjusted(placement.left - rect.left(), 0, 0, 0)};
     const auto& p = v.palette();
+    constexpr double beyond = 24; // what a lane draws above and below its row
+    const QRectF seen =
+        painter.hasClipping() ? painter.clipBoundingRect().adjusted(0, -beyond, 0, beyond) : rect;
     std::vector<LaneScene> lanes;
     for (std::size_t i = 0; i < placement.tracks.size() && i < score.scene.project.lanes.size(); ++i) {
         const auto& track = placement.tracks[i];
-        lanes.push_back(lane_scene(
-            score.scene,
-            {i, QRectF(v.rect.left(), rect.top() + track.top, v.right() - v.rect.left(), track.height),
-             v.scale, true}));
+        const QRectF row(v.rect.left(), rect.top() + track.top, v.right() - v.rect.left(), track.height);
+        if (row.bottom() >= seen.top() && row.top() <= seen.bottom())
+            lanes.push_back(lane_scene(score.scene, {i, row, v.scale, true}));
     }
     painter.fillRect(v.rect, p.paper);
     painter.save();
@@ -270,10 +272,11 @@ void paint_phrase(QPainter& painter, const ScoreScene& score, std::size_t phrase
     painter.restore();
     paint_names(painter, v, rect);
     painter.setRenderHint(QPainter::Antialiasing);
+    HeadStamps heads(painter, p);
     for (const auto& lane : lanes)
         if (!holds<SoundBody>(lane.lane.kind)) {
             paint_left_out(painter, lane);
-            paint_pins(painter, v, lane);
+            paint_pins(painter, v, lane, heads);
         }
     painter.setRenderHint(QPainter::Antialiasing, false);
     painter.setPen(QPen(p.paper_line, 1));
