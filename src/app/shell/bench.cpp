@@ -126,8 +126,10 @@ void Bench::give_room(PicturePlace picture) {
     const int details = narrow ? 246 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
-    dress(*stack_->currentWidget(), narrow);
-    dress(*details_, narrow);
+    for (int i = 0; i < row_->count(); ++i)
+        if (auto* part = row_->itemAt(i)->widget();
+            part && part->maximumWidth() > 1) // lines have a sheet of their own
+            dress(part == stack_ ? *stack_->currentWidget() : *part, narrow);
     row_->setSpacing(narrow ? 8 : 14);
     row_->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
 }

@@ -41,20 +41,25 @@ HeadLook head_look(const LaneScene& s, const ResolvedPin& pin) {
     return look_of(s.lane.pins[pin.index], s.lane, selected(s, pin.id), pin.shares_frame);
 }
 
-bool crowded(const LaneScene& s, std::span<const ResolvedPin> pins) {
+bool crowded(const LaneScene& s, std::size_t heads) {
     constexpr double apart = 9; // a head is twelve wide
-    return static_cast<double>(pins.size()) * apart > s.row.width();
+    return static_cast<double>(heads) * apart > s.row.width();
+}
+
+QRect head_stroke(QPointF at) {
+    return {static_cast<int>(at.x()) - 1, static_cast<int>(at.y()) - 5, 2, 11};
 }
 
 LaneHeads::LaneHeads(QPainter& painter, const LaneScene& s)
-    : scene_(s), pins_(visible_pins(s)), strokes_(crowded(s, pins_)), stamps_(painter, s.scene.palette) {}
+    : scene_(s), pins_(visible_pins(s)), strokes_(crowded(s, pins_.size())),
+      stamps_(painter, s.scene.palette) {}
 
 void LaneHeads::draw(const ResolvedPin& pin, double y) {
     const auto look = head_look(scene_, pin);
     const auto& palette = scene_.scene.palette;
     const double x = scene_.scale.x(pin.time);
     if (strokes_)
-        stamps_.ink().fill(QRect(static_cast<int>(x) - 1, static_cast<int>(y) - 5, 2, 11),
+        stamps_.ink().fill(head_stroke({x, y}),
                            look.selected ? palette.selection : head_colour(look, palette));
     else
         stamps_.draw(look, {x, y});

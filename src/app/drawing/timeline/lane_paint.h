@@ -20,8 +20,10 @@ inline constexpr double head_reach = 8; ///< pixels around a head that still cou
 [[nodiscard]] std::optional<PinId> head_under(const LaneScene& s, QPointF at);
 [[nodiscard]] bool selected(const LaneScene& s, PinId id);
 [[nodiscard]] HeadLook head_look(const LaneScene& s, const ResolvedPin& pin);
-/// Closer together than this, heads would only cover each other: each is a stroke then.
-[[nodiscard]] bool crowded(const LaneScene& s, std::span<const ResolvedPin> pins);
+/// So many heads in the row would only cover each other: each is a stroke then.
+[[nodiscard]] bool crowded(const LaneScene& s, std::size_t heads);
+/// In the place of a head.
+[[nodiscard]] QRect head_stroke(QPointF at);
 
 /// The heads of a lane's pins, or strokes where heads would only cover each other.
 class LaneHeads {

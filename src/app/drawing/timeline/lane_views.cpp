@@ -26,7 +26,7 @@ std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double 
     if (!look.stems)
         return std::nullopt;
     const auto pins = visible_pins(s);
-    if (crowded(s, pins)) // a wash of lines would tell nothing and veil the song
+    if (crowded(s, pins.size())) // a wash of lines would tell nothing and veil the song
         return std::nullopt;
     const QColor colour = head_colour(s.lane.kind, s.scene.palette);
     constexpr std::size_t many = 48;
@@ -111,6 +111,10 @@ void paint_left_out(QPainter& painter, const LaneScene& s, const PlacePreview& o
     constexpr double radius = 2.5;
     painter.setPen(QPen(s.scene.palette.paper_quiet, 1));
     painter.setBrush(Qt::NoBrush);
+    const auto seen =
+        std::ranges::count_if(outlines.left_out, [&](Seconds time) { return in_reach(s, time); });
+    if (crowded(s, static_cast<std::size_t>(seen)))
+        return;
     for (const Seconds time : outlines.left_out)
         if (in_reach(s, time))
             painter.drawEllipse(QPointF(s.scale.x(time), s.row.center().y()), radius, radius);
@@ -124,16 +128,26 @@ void paint_outlines(QPainter& painter, const LaneScene& s) {
     QPen line(head_colour(s.lane.kind, s.scene.palette), 1);
     line.setDashPattern({2, 3});
     const auto& view = look_of_kind(s.lane.kind);
-    const auto place = [&](const PlacePreview::Outline& outline) { return view.head_y(s, outline.body); };
+    const auto seen = std::ranges::count_if(outlines->outlines,
+                                            [&](const auto& outline) { return in_reach(s, outline.time); });
+    const bool strokes = crowded(s, static_cast<std::size_t>(seen));
+    HeadStamps heads(painter, s.scene.palette);
+    HeadLook head;
+    head.kind = s.lane.kind;
+    head.state = HeadState::Outlined;
     for (const auto& outline : outlines->outlines) {
         if (!in_reach(s, outline.time))
             continue;
         const double x = s.scale.x(outline.time);
-        const double y = std::min(place(outline), s.row.bottom() - 8);
+        const double y = std::min(view.head_y(s, outline.body), s.row.bottom() - 8);
+        if (strokes) { // fainter than those of pins that are there
+            heads.ink().fill(head_stroke({x, y}), stem_colour(line.color()));
+            continue;
+        }
         painter.setPen(line);
         painter.drawLine(QPointF(std::round(x) + 0.5, y + 10),
                          QPointF(std::round(x) + 0.5, s.row.bottom() - 6));
-        draw_head(painter, s.lane.kind, {x, y}, s.scene.palette, HeadState::Outlined, false);
+        heads.draw(head, {x, y});
     }
 }
 
