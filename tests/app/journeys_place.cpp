@@ -58,6 +58,35 @@ private slots:
         QCOMPARE(desk.markers().pins.size(), before);
     }
 
+    void journey_many_places_in_sight() {
+        Desk desk;
+        QVERIFY(open(desk, "1.1", "60.1"));
+        choose(desk, "source", "half beats");
+        auto& timeline = desk.window.timeline();
+        /// What outlines change in the lane between two heights below its middle.
+        const auto drawn = [&](double from, double until) {
+            const auto seen = [&](Stop stop) {
+                desk.window.go_to_stop(stop);
+                return timeline.grab().toImage();
+            };
+            const QImage without = seen(Stop::Song), with = seen(Stop::Place);
+            const QRectF row = timeline.lane_row(desk.markers().id);
+            int count = 0;
+            for (int y = static_cast<int>(row.center().y() + from); y < row.center().y() + until; ++y)
+                for (int x = static_cast<int>(row.left()); x < row.right(); ++x)
+                    count += with.pixel(x, y) != without.pixel(x, y) ? 1 : 0;
+            return count;
+        };
+        timeline.show_range(desk.bar(3), desk.bar(5));
+        QVERIFY(drawn(-6, 6) > 100); // heads, and dashed lines below them
+        QVERIFY(drawn(11, 14) > 4);
+        timeline.show_all();
+        const double heads_wide = 9.0 * static_cast<double>(outlined(desk).size());
+        QVERIFY(heads_wide > timeline.scale().width);
+        QVERIFY(drawn(-6, 6) > 100); // strokes
+        QCOMPARE(drawn(11, 14), 0);
+    }
+
     void journey_strong_kicks_on_their_beats() {
         Desk desk;
         QVERIFY(open(desk, "1.1", "9.1"));
