@@ -2,11 +2,18 @@
 # include directory of its own that holds nothing but a link to the layer's folder, so that
 # #include "schedule/picker.h" fails to compile in a layer that was not given `schedule`.
 
+# For loops over samples and pixels. Under sanitizers all is compiled alike: the compiler breaks down over precompiled
+# headers of another level.
+set(pulsepin_quickest -O3)
+if(PULSEPIN_SANITIZE)
+    set(pulsepin_quickest -O1)
+endif()
+
 function(pulsepin_warnings target)
     target_compile_options(${target} PRIVATE -Wall -Wextra -Wconversion -Wshadow -Wnon-virtual-dtor -Werror)
     if(PULSEPIN_SANITIZE)
-        # GCC 12 sees members of variants as uninitialised once they are instrumented.
-        target_compile_options(${target} PRIVATE -O1 -Wno-maybe-uninitialized -fsanitize=${PULSEPIN_SANITIZE}
+        # GCC 12 sees members of variants as uninitialised once they are instrumented, and fmt writing beyond its end.
+        target_compile_options(${target} PRIVATE -O1 -Wno-maybe-uninitialized -Wno-stringop-overflow -fsanitize=${PULSEPIN_SANITIZE}
             -fno-omit-frame-pointer -fno-sanitize-recover=undefined)
         target_link_options(${target} PRIVATE -fsanitize=${PULSEPIN_SANITIZE})
     endif()

@@ -4366,6 +4366,10 @@
         <translation>Schwingt mit den Beats oder Takten</translation>
     </message>
     <message>
+        <source>Syllables, in speech</source>
+        <translation>Silben, in Gesprochenem</translation>
+    </message>
+    <message>
         <source>Sync report</source>
         <translation>Sync-Bericht</translation>
     </message>

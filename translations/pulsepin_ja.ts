@@ -4366,6 +4366,10 @@
         <translation>拍や小節と共に振れる</translation>
     </message>
     <message>
+        <source>Syllables, in speech</source>
+        <translation>音節（話し声）</translation>
+    </message>
+    <message>
         <source>Sync report</source>
         <translation>同期レポート</translation>
     </message>

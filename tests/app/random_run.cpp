@@ -26,6 +26,7 @@
 #include <cstdio>
 #include <ctime>
 #include <fstream>
+#include <malloc.h>
 #include <numeric>
 #include <string_view>
 #include <unistd.h>
@@ -185,12 +186,18 @@ class Watch {
 public:
     explicit Watch(double minutes) : minutes_(minutes) { clock_.start(); }
     [[nodiscard]] bool is_over() const { return minutes_ > 0 && elapsed() >= minutes_; }
-    /// Tells the memory once a minute.
-    void look(int actions) {
-        if (minutes_ <= 0 || elapsed() < static_cast<double>(megabytes_.size()))
+    /// Tells once a minute how much memory there is in use when nothing is under way, and the most there was.
+    void look(Desk& desk, int actions) {
+        if (minutes_ <= 0)
             return;
+        most_ = std::max(most_, megabytes_resident());
+        if (elapsed() < static_cast<double>(megabytes_.size()))
+            return;
+        desk.settle();
+        ::malloc_trim(0); // what is free, but not given back
         megabytes_.push_back(megabytes_resident());
-        std::printf("minute %zu: %d actions, %.0f MB\n", megabytes_.size() - 1, actions, megabytes_.back());
+        std::printf("minute %zu: %d actions, %.0f MB at rest, %.0f at most\n", megabytes_.size() - 1, actions,
+                    megabytes_.back(), std::exchange(most_, 0));
         std::fflush(stdout);
     }
     /// Of the last third of the run against what it was after a sixth of it, each the middle of its minutes.
@@ -211,7 +218,8 @@ private:
     [[nodiscard]] double elapsed() const { return static_cast<double>(clock_.elapsed()) / 60'000; }
     double minutes_;
     QElapsedTimer clock_;
-    std::vector<double> megabytes_;
+    double most_ = 0;
+    std::vector<double> megabytes_; ///< at rest
 };
 
 bool failed(const char* why, int action, const Options& options) {
@@ -242,7 +250,7 @@ int run(const Options& options) {
     for (int i = 0; options.minutes > 0 ? !watch.is_over() : i < options.actions; ++i) {
         if (!options.only.empty() && !std::ranges::binary_search(options.only, i))
             continue;
-        watch.look(i);
+        watch.look(desk, i);
         const double before = milliseconds_used();
         const QString what = hands.act(i);
         slowest.emplace_back(milliseconds_used() - before, QString("%1 (action %2)").arg(what).arg(i));

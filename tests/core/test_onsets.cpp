@@ -50,6 +50,26 @@ void burst(Sound& sound, double at, bool bright, std::mt19937& random) {
     }
 }
 
+/// A syllable: a consonant that hisses for 80 ms, and a vowel with overtones that swells within 30 ms. The
+/// vowel begins at that time.
+void syllable(Sound& sound, double vowel, double hz, double lasts, std::mt19937& random) {
+    std::normal_distribution<float> normal(0, 0.05f);
+    float low = 0;
+    for (auto i = static_cast<std::size_t>(std::llround((vowel - 0.08) * onset_rate)); i < sound.size();
+         ++i) {
+        const double t = static_cast<double>(i) / onset_rate - vowel;
+        if (t > lasts)
+            break;
+        const float v = t < 0 ? normal(random) : 0.0f;
+        low += 0.7f * (v - low);
+        sound[i] += v - low;
+        for (int k = 1; t > 0 && k * hz < 3500; ++k)
+            sound[i] +=
+                static_cast<float>(0.05 * std::min(1.0, t / 0.03) * std::min(1.0, (lasts - t) / 0.04) *
+                                   std::sin(2 * std::numbers::pi * hz * k * t));
+    }
+}
+
 Features features_of(const Sound& sound, bool with_network = true) {
     static const auto rhythm = ActivationNetwork::for_rhythm(), drums = ActivationNetwork::for_drums();
     return *compute_features(*store_of(sound, {onset_rate, 1}),
@@ -85,6 +105,26 @@ private slots:
         QVERIFY(ids.size() >= 8);
         QCOMPARE(onset_functions().front().id, std::string_view("full"));
         QVERIFY(!onset_function("dreams"));
+    }
+
+    void a_syllable_is_heard_once() {
+        std::mt19937 random(3);
+        Sound speech = silence(8);
+        std::vector<double> vowels;
+        for (double at = 0.4; at < 7.5; at += 0.16 + 0.03 * static_cast<double>(random() % 6)) {
+            vowels.push_back(at);
+            syllable(speech, at, 100 + static_cast<double>(random() % 60), 0.12, random);
+        }
+        const auto features = features_of(speech, false);
+        OnsetSettings settings;
+        settings.function = "syllables";
+        std::size_t hits = 0;
+        const auto onsets = find_onsets(features, settings);
+        const double offset = mean_offset(vowels, onsets, &hits);
+        QVERIFY2(hits + 2 >= vowels.size() && onsets.size() <= vowels.size() + 2,
+                 qPrintable(QString("%1 of %2, %3 found").arg(hits).arg(vowels.size()).arg(onsets.size())));
+        QVERIFY2(std::abs(offset) < 0.02, qPrintable(QString::number(offset)));
+        QVERIFY(find_onsets(features_of(silence(2), false), settings).empty());
     }
 
     // Every function that hears what starts, with the network and without, on plucks and on clicks: no

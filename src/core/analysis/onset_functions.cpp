@@ -4,6 +4,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace pulsepin {
 namespace {
@@ -66,6 +67,42 @@ DetectionCurve by_everything(const Features& f) {
     return curve;
 }
 
+/// How much rises where vowels are strong, within 90 ms (weighed by a cosine), against what usually does: the
+/// loudness of that region swells once a syllable (Mermelstein, JASA 58(4), 1975).
+std::vector<float> vowel_rise(const Features& f) {
+    constexpr double from_hz = 400, until_hz = 2800;
+    constexpr std::ptrdiff_t half = 4;
+    const auto frames = static_cast<std::ptrdiff_t>(f.rises.frames());
+    std::vector<float> rise(f.rises.frames(), 0.0f), smooth(rise);
+    for (std::size_t i = 0; i < rise.size(); ++i)
+        for (std::size_t b = 0; b < f.rises.bands; ++b)
+            if (const double hz = Features::rise_band_hz(b); hz >= from_hz && hz <= until_hz)
+                rise[i] += static_cast<float>(f.rises.frame(i)[b]) * f.rises.step;
+    double squares = 0;
+    int risen = 0;
+    for (std::ptrdiff_t i = 0; i < frames; ++i) {
+        double sum = 0;
+        for (auto k = std::max<std::ptrdiff_t>(-half, -i); k <= std::min(half, frames - 1 - i); ++k)
+            sum += static_cast<double>(rise[static_cast<std::size_t>(i + k)]) *
+                   (1 + std::cos(std::numbers::pi * static_cast<double>(k) / (half + 1)));
+        smooth[static_cast<std::size_t>(i)] = static_cast<float>(sum);
+        squares += sum * sum;
+        risen += sum > 0 ? 1 : 0;
+    }
+    if (risen > 0)
+        for (float& v : smooth)
+            v /= static_cast<float>(std::sqrt(squares / risen));
+    return smooth;
+}
+
+DetectionCurve by_syllable(const Features& f) {
+    auto curve = on_slow_clock(vowel_rise(f), 0.6f);
+    curve.above_surroundings = false;
+    curve.to_the_attack = false; // which is that of the consonant
+    curve.reach = Seconds(0.06);
+    return curve;
+}
+
 /// What the network of drums tells, weighed in this song; without it what rises in a band, for the three that
 /// have one of their own.
 template <Drum drum>
@@ -96,6 +133,7 @@ constexpr OnsetFunction table[] = {
     {"ride", "Ride cymbal", by_drum<Drum::Ride>, rise_of<Band::High>},
     {"crash", "Crash cymbals", by_drum<Drum::Crash>, rise_of<Band::High>},
     {"clap", "Clap or rim", by_drum<Drum::Clap>, rise_of<Band::Snare>},
+    {"syllables", "Syllables, in speech", by_syllable, vowel_rise},
     {"flux", "Rising spectrum", by_flux, [](const Features& f) { return f.raw; }},
     {"energy", "Rising energy", [](const Features& f) { return on_fast_clock(f.energy_rise, 1.0f); },
      [](const Features& f) { return f.raw; }},
