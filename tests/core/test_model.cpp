@@ -205,6 +205,48 @@ private slots:
         QVERIFY(!history.can_redo());
     }
 
+    void the_oldest_steps_are_forgotten_when_they_hold_too_much() {
+        Project project = with_random_pins(steady_project(), 3, 2000);
+        const LaneId lane = lane_of_kind(project, kind_of(body_type<MarkerBody>));
+        std::vector<PinId> pins;
+        for (const auto& pin : project.lane(lane)->pins)
+            pins.push_back(pin.id);
+        QVERIFY(pins.size() > 300);
+        const auto steps_of = [](const History& history) {
+            int steps = 0;
+            for (History back = history; back.can_undo(); back.undo())
+                ++steps;
+            return steps;
+        };
+        const auto moved = [&](History& history, int times) {
+            for (int i = 0; i < times; ++i)
+                history.push(moved_by(history.current(), pins, Ticks(1)), "move " + std::to_string(i));
+        };
+        const std::size_t bytes_of_step = pins.size() * sizeof(Pin);
+        History roomy(project), narrow(project, 100 * bytes_of_step), none(project, 0);
+        for (auto* history : {&roomy, &narrow, &none})
+            moved(*history, 1100);
+        QCOMPARE(steps_of(roomy), static_cast<int>(History::most_steps) - 1);
+        QVERIFY2(steps_of(narrow) > 30 && steps_of(narrow) < 100,
+                 qPrintable(QString::number(steps_of(narrow))));
+        QCOMPARE(steps_of(none), static_cast<int>(History::fewest_steps) - 1); // as many as anyone wants back
+        QCOMPARE(narrow.undo_name(), "move 1099");
+        QVERIFY(same_content(narrow.current(), roomy.current()));
+        // What is undone and done otherwise counts no more.
+        for (int turn = 0; turn < 50; ++turn) {
+            for (int i = 0; i < 20; ++i)
+                narrow.undo();
+            moved(narrow, 20);
+        }
+        QVERIFY(steps_of(narrow) > 30 && steps_of(narrow) < 100);
+        // Small steps find room again.
+        const Project with_one_more = with_lane(narrow.current(), kind_of(body_type<CutBody>), "few");
+        narrow.push(with_one_more, "lane");
+        for (int i = 0; i < 990; ++i)
+            narrow.push(*with_lead(narrow.current(), with_one_more.lanes.back()->id, Frames(i % 3)), "lead");
+        QVERIFY2(steps_of(narrow) > 980, qPrintable(QString::number(steps_of(narrow))));
+    }
+
     void history_knows_what_was_saved() {
         History history(new_project());
         QVERIFY(history.is_saved());

@@ -7,10 +7,16 @@
 
 namespace pulsepin {
 
-/// The project now, and its earlier and undone values. Parts that did not change are shared between them.
+/// The project now, and its earlier and undone values. Parts that did not change are shared between them. The
+/// oldest are forgotten when there are a thousand, or when they hold more memory than they may; a few dozen
+/// stay in any case.
 class History {
 public:
-    explicit History(Project project) : steps_{{std::move(project), {}, 1}} {}
+    static constexpr std::size_t most_steps = 1000, fewest_steps = 30;
+    static constexpr std::size_t most_bytes = 400'000'000;
+
+    explicit History(Project project, std::size_t bytes = most_bytes)
+        : steps_{{std::move(project), {}, 1}}, may_hold_(bytes) {}
 
     [[nodiscard]] const Project& current() const { return steps_[at_].project; }
 
@@ -40,10 +46,11 @@ private:
         Project project;
         std::string name;
         std::uint64_t number = 0; ///< never given twice
+        std::size_t bytes = 0;    ///< roughly, of what it does not share with the one before
     };
-    static constexpr std::size_t longest = 1000;
     std::deque<Step> steps_; ///< a deque, so that a reference to a value outlives the next push
     std::size_t at_ = 0;
+    std::size_t may_hold_, holds_ = 0;
     std::uint64_t saved_ = 1, last_number_ = 1;
 };
 
