@@ -17678,12 +17678,12 @@ Sie bleibt in %2</translation>
         <translation>, solange es läuft, damit kein Bild ausfällt</translation>
     </message>
     <message>
-        <source> · %1/s · %2</source>
-        <translation> · %1/s · %2</translation>
+        <source>%1/s</source>
+        <translation>%1/s</translation>
     </message>
     <message>
-        <source> · smaller, for lack of memory</source>
-        <translation> · kleiner, mangels Speicher</translation>
+        <source>smaller, for lack of memory</source>
+        <translation>kleiner, mangels Speicher</translation>
     </message>
     <message>
         <source>90 % for what moves, 80 % for words</source>

@@ -17677,12 +17677,12 @@ It stays in %2</source>
         <translation>（再生中、コマ落ちを防ぐため）</translation>
     </message>
     <message>
-        <source> · %1/s · %2</source>
-        <translation> · %1/秒 · %2</translation>
+        <source>%1/s</source>
+        <translation>%1/秒</translation>
     </message>
     <message>
-        <source> · smaller, for lack of memory</source>
-        <translation>・メモリ不足のため縮小</translation>
+        <source>smaller, for lack of memory</source>
+        <translation>メモリ不足のため縮小</translation>
     </message>
     <message>
         <source>90 % for what moves, 80 % for words</source>

@@ -205,6 +205,49 @@ private slots:
         QVERIFY(is_seen(score));
     }
 
+    /// What is seen has the look of the window's width, whatever was seen when that changed, and wherever the
+    /// picture stands.
+    void journey_one_look_for_all_that_is_seen() {
+        Desk desk;
+        desk.window.resize(1280, 800);
+        QVERIFY(desk.open_demo());
+        desk.window.go_to_stop(Stop::Place);
+        std::map<QString, QSize> wide;
+        const auto look_through = [&](const std::function<void(const QString&, QSize)>& each) {
+            for (int stop = 0; stop <= static_cast<int>(Stop::Export); ++stop) {
+                desk.window.go_to_stop(static_cast<Stop>(stop));
+                QTest::qWait(20);
+                for (const auto* button :
+                     desk.window.findChild<QWidget*>("bench area")->findChildren<QPushButton*>())
+                    if (button->isVisible() &&
+                        button->property("role").toString() != "small" && // narrow anyway
+                        !button->objectName().isEmpty() && !button->text().isEmpty())
+                        each(QString("%1 %2").arg(stop).arg(button->objectName()), button->sizeHint());
+            }
+        };
+        look_through([&](const QString& name, QSize size) { wide.emplace(name, size); });
+        QVERIFY2(wide.size() > 30, qPrintable(QString::number(wide.size())));
+        desk.window.resize(1024, 700);
+        int narrower = 0;
+        QStringList as_wide;
+        look_through([&](const QString& name, QSize size) {
+            const auto before = wide.find(name);
+            if (before != wide.end() && size.width() < before->second.width())
+                ++narrower;
+            else if (before != wide.end())
+                as_wide << name;
+        });
+        QVERIFY2(narrower > 25 && as_wide.empty(),
+                 qPrintable(QString("%1 narrower; not: %2").arg(narrower).arg(as_wide.join(", "))));
+        desk.click("picture beside");
+        desk.window.resize(1280, 800);
+        desk.click("picture in bench");
+        look_through([&](const QString& name, QSize size) {
+            if (const auto before = wide.find(name); before != wide.end())
+                QVERIFY2(size == before->second, qPrintable(name));
+        });
+    }
+
     void journey_the_picture_stands_beside_in_a_wide_window() {
         Desk desk;
         desk.window.resize(1680, 1000);

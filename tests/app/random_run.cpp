@@ -23,8 +23,12 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <algorithm>
+#include <array>
+#include <csignal>
 #include <cstdio>
+#include <cstring>
 #include <ctime>
+#include <execinfo.h>
 #include <fstream>
 #include <malloc.h>
 #include <numeric>
@@ -62,6 +66,31 @@ Project made_dense(Project project) {
     return project;
 }
 
+void tell_differences(const Project& is, const Project& should_be) {
+    const auto same = [](const auto& a, const auto& b) { return a == b || (a && b && *a == *b); };
+    const std::pair<const char*, bool> parts[] = {
+        {"settings", same(is.settings, should_be.settings)},
+        {"song", same(is.song, should_be.song)},
+        {"track of the song", same(is.song_track, should_be.song_track)},
+        {"lamps", same(is.rig, should_be.rig)},
+        {"checking", same(is.checking, should_be.checking)},
+        {"found", same(is.detection, should_be.detection)},
+        {"grid", same(is.grid, should_be.grid)},
+        {"excluded", same(is.excluded, should_be.excluded)},
+        {"bin", same(is.bin, should_be.bin)},
+        {"plantings", same(is.plantings, should_be.plantings)},
+        {"pickers", same(is.pickers, should_be.pickers)},
+        {"pulses", same(is.pulses, should_be.pulses)},
+        {"stage", same(is.stage, should_be.stage)},
+        {"lanes", is.lanes.size() == should_be.lanes.size()}};
+    for (const auto& [name, well] : parts)
+        if (!well)
+            std::printf("otherwise: %s\n", name);
+    for (std::size_t i = 0; i < std::min(is.lanes.size(), should_be.lanes.size()); ++i)
+        if (!same(is.lanes[i], should_be.lanes[i]))
+            std::printf("otherwise: the lane %s\n", should_be.lanes[i]->name.c_str());
+}
+
 bool can_be_saved(const Project& project, const QString& file) {
     const auto saved = save_project(project, file.toStdString());
     if (!saved) {
@@ -73,23 +102,7 @@ bool can_be_saved(const Project& project, const QString& file) {
         std::printf("not opened: %s\n", again.error().message().c_str());
         return false;
     }
-    const auto same = [](const auto& a, const auto& b) { return a == b || (a && b && *a == *b); };
-    const std::pair<const char*, bool> parts[] = {{"settings", same(again->settings, project.settings)},
-                                                  {"song", same(again->song, project.song)},
-                                                  {"found", same(again->detection, project.detection)},
-                                                  {"grid", same(again->grid, project.grid)},
-                                                  {"excluded", same(again->excluded, project.excluded)},
-                                                  {"bin", same(again->bin, project.bin)},
-                                                  {"plantings", same(again->plantings, project.plantings)},
-                                                  {"pickers", same(again->pickers, project.pickers)},
-                                                  {"pulses", same(again->pulses, project.pulses)},
-                                                  {"stage", same(again->stage, project.stage)}};
-    for (const auto& [name, well] : parts)
-        if (!well)
-            std::printf("comes back otherwise: %s\n", name);
-    for (std::size_t i = 0; i < project.lanes.size(); ++i)
-        if (!same(again->lanes[i], project.lanes[i]))
-            std::printf("comes back otherwise: the lane %s\n", project.lanes[i]->name.c_str());
+    tell_differences(*again, project);
     return same_content(*again, project);
 }
 
@@ -110,12 +123,17 @@ bool undone_and_done_again(Desk& desk, const Project& start) {
         document.undo();
     constexpr int remembered = 999; // steps of a history that is full
     const bool as_at_start = steps >= remembered || same_content(document.project(), start);
+    if (!as_at_start)
+        tell_differences(document.project(), start);
     while (document.can_redo())
         document.redo();
     const bool as_now = same_content(document.project(), now);
-    if (!as_at_start || !as_now)
-        std::printf("%d steps undone %s; done again %s\n", steps,
-                    as_at_start ? "well" : "are not as at the start", as_now ? "well" : "are otherwise");
+    if (!as_at_start)
+        std::printf("%d steps undone are not as at the start\n", steps);
+    if (!as_now) {
+        std::printf("%d steps done again:\n", steps);
+        tell_differences(document.project(), now);
+    }
     return as_at_start && as_now;
 }
 
@@ -222,6 +240,42 @@ private:
     std::vector<double> megabytes_; ///< at rest
 };
 
+/// The screen that is none says of itself, hundreds of times, what it cannot do.
+void without_what_the_screen_lacks(QtMsgType type, const QMessageLogContext& from, const QString& message) {
+    if (!message.startsWith("This plugin does not support"))
+        std::fprintf(stderr, "%s\n", qPrintable(qFormatLogMessage(type, from, message)));
+}
+
+volatile std::sig_atomic_t under_way = 0; // the number of the action
+std::uint32_t seed_under_way = 0;
+
+/// Where, and in which action; its numbers can be had again.
+void tell_of_the_crash(int signal) {
+    std::array<char, 96> line{};
+    std::snprintf(line.data(), line.size(), "FAIL: signal %d in action %d, seed %u\n", signal,
+                  static_cast<int>(under_way), seed_under_way);
+    (void)!::write(STDERR_FILENO, line.data(), std::strlen(line.data()));
+    std::array<void*, 40> frames{};
+    ::backtrace_symbols_fd(frames.data(), ::backtrace(frames.data(), static_cast<int>(frames.size())),
+                           STDERR_FILENO);
+    std::raise(signal); // as it would have ended (SA_RESETHAND)
+}
+
+void watch_for_crashes(std::uint32_t seed) {
+    seed_under_way = seed;
+    std::array<void*, 1> first{};
+    ::backtrace(first.data(), 1); // loads what it needs, which is too late in a crash
+    struct sigaction action = {};
+    action.sa_handler = tell_of_the_crash;
+    action.sa_flags = static_cast<int>(SA_RESETHAND | SA_NODEFER);
+    for (const int signal : {SIGSEGV, SIGABRT, SIGFPE, SIGBUS, SIGILL}) {
+        struct sigaction there = {};
+        ::sigaction(signal, nullptr, &there);
+        if (there.sa_handler == SIG_DFL) // sanitizers have their own
+            ::sigaction(signal, &action, nullptr);
+    }
+}
+
 bool failed(const char* why, int action, const Options& options) {
     std::printf("FAIL: %s (action %d, seed %u)\n", why, action, options.seed);
     return true;
@@ -251,6 +305,7 @@ int run(const Options& options) {
         if (!options.only.empty() && !std::ranges::binary_search(options.only, i))
             continue;
         watch.look(desk, i);
+        under_way = i;
         const double before = milliseconds_used();
         const QString what = hands.act(i);
         slowest.emplace_back(milliseconds_used() - before, QString("%1 (action %2)").arg(what).arg(i));
@@ -289,10 +344,14 @@ int run(const Options& options) {
 } // namespace
 
 int main(int argc, char** argv) {
+    qInstallMessageHandler(without_what_the_screen_lacks);
     QApplication application(argc, argv);
     const Options options = options_of(argc, argv);
     if (options.shorten)
         return shorten(options, QCoreApplication::applicationFilePath());
     prepare_application(application);
-    return run(options);
+    watch_for_crashes(options.seed);
+    const int outcome = run(options);
+    under_way = -1; // in the end of the program
+    return outcome;
 }

@@ -253,7 +253,7 @@ private slots:
         const auto names = [] {
             QSet<QString> all;
             Desk desk;
-            if (!desk.open_demo())
+            if (!desk.settle() || !desk.open_demo()) // pieces of before are read beside
                 return all;
             for (const auto& lane : desk.project().lanes) { // each kind of pin has a form of its own
                 if (!lane->pins.empty())

@@ -198,17 +198,19 @@ void PictureDesk::show_bare(bool bare) {
 
 void PictureDesk::tell() {
     const int coarse = picture_->coarseness() * picture_->coarser_while_playing();
-    QString text = coarse == 1   ? tr("full quality")
-                   : coarse == 2 ? tr("half quality")
-                   : coarse == 4 ? tr("quarter quality")
-                                 : tr("coarse");
+    QString quality = coarse == 1   ? tr("full quality")
+                      : coarse == 2 ? tr("half quality")
+                      : coarse == 4 ? tr("quarter quality")
+                                    : tr("coarse");
     if (picture_->coarser_while_playing() > 1)
-        text += tr(" while it plays, so that no picture is dropped");
-    if (picture_->short_of_memory())
-        text += tr(" · smaller, for lack of memory");
+        quality += tr(" while it plays, so that no picture is dropped");
+    QStringList parts; // below a small picture there is room for the first alone
     if (player_.playing())
-        text +=
-            tr(" · %1/s · %2").arg(number_text(picture_->pictures_a_second(), 0)).arg(picture_->sync_text());
+        parts << picture_->sync_text() << tr("%1/s").arg(number_text(picture_->pictures_a_second(), 0));
+    parts << quality;
+    if (picture_->short_of_memory())
+        parts << tr("smaller, for lack of memory");
+    const QString text = parts.join(QStringLiteral(" · "));
     if (told_->text() != text)
         told_->setText(text);
     const auto& layers = document_.project().stage->layers;

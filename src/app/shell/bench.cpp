@@ -9,19 +9,8 @@ namespace {
 
 constexpr std::chrono::milliseconds pause_of_edits{120}; // the moves of a drag follow each other faster
 
-/// In a narrow window words come before the room around them.
-const char* const narrow_bench =
-    "QPushButton, QComboBox, QSpinBox, QDoubleSpinBox, QLineEdit { padding: 4px 4px; }"
-    "QPushButton[role=\"main\"] { padding: 6px 6px; }";
-
 bool is_narrow(const QWidget& bench) {
     return bench.window()->width() < 1200;
-}
-
-/// A sheet is matched against all that lies below: it is set where it is seen, and where it is another.
-void dress(QWidget& forms, bool narrow) {
-    if (const QString sheet = narrow ? narrow_bench : QString(); forms.styleSheet() != sheet)
-        forms.setStyleSheet(sheet);
 }
 
 QFrame* upright_line() {
@@ -77,7 +66,7 @@ StopPanel* Bench::current_stop() const {
 void Bench::go_to(int stop) {
     current_stop()->left();
     catch_up(stops_[static_cast<std::size_t>(stop)]);
-    dress(*stack_->widget(stop), is_narrow(*this));
+    look_.dress(*stack_->widget(stop));
     stack_->setCurrentIndex(stop);
     emit stop_changed();
     current_stop()->entered();
@@ -126,10 +115,10 @@ void Bench::give_room(PicturePlace picture) {
     const int details = narrow ? 246 : 254;
     details_->setMinimumWidth(details);
     details_->setMaximumWidth(shared ? details : QWIDGETSIZE_MAX);
+    look_.set_narrow(narrow);
     for (int i = 0; i < row_->count(); ++i)
-        if (auto* part = row_->itemAt(i)->widget();
-            part && part->maximumWidth() > 1) // lines have a sheet of their own
-            dress(part == stack_ ? *stack_->currentWidget() : *part, narrow);
+        if (auto* part = row_->itemAt(i)->widget())
+            look_.dress(*part);
     row_->setSpacing(narrow ? 8 : 14);
     row_->setContentsMargins(0, 10, narrow ? 8 : 14, 8);
 }

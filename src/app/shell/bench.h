@@ -11,6 +11,7 @@
 #include "pages/stops/place_panel.h"
 #include "pages/stops/song_panel.h"
 #include "pages/stops/tap_panel.h"
+#include "parts/narrow_look.h"
 #include "picture/picture_room.h"
 
 #include <QHBoxLayout>
@@ -43,6 +44,7 @@ public:
     [[nodiscard]] TapPanel& taps() const { return *taps_; }
     [[nodiscard]] QHBoxLayout& row() const { return *row_; } ///< the picture is put at its end
     [[nodiscard]] StopPanel* current_stop() const;
+    [[nodiscard]] NarrowLook& narrow_look() { return look_; }
 
     /// The project changed: the stop that is open shows it at once, the others when edits pause (a drag makes
     /// many), or when they are opened.
@@ -64,6 +66,7 @@ private:
     Document& document_;
     ViewState& view_;
     QHBoxLayout* row_;
+    NarrowLook look_{this};
     RouteList* route_ = nullptr;
     QStackedWidget* stack_ = nullptr;
     QStackedWidget* details_ = nullptr;

@@ -367,6 +367,7 @@ void MainWindow::begin_walk() {
 
 void MainWindow::give_room(PicturePlace picture) {
     bench_->give_room(picture);
+    bench_->narrow_look().dress(*picture_); // wherever it stands
     bench_area_->fit();
 }
 
