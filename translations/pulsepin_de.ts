@@ -13498,6 +13498,10 @@ Sie bleibt in %2</translation>
         <translation>Nächstes Mal fragen</translation>
     </message>
     <message>
+        <source>Back to work</source>
+        <translation>Zurück zur Arbeit</translation>
+    </message>
+    <message>
         <source>Bring in</source>
         <translation>Holen</translation>
     </message>
@@ -13514,6 +13518,10 @@ Sie bleibt in %2</translation>
         <translation>„%1“ holen</translation>
     </message>
     <message>
+        <source>Close, keep a copy</source>
+        <translation>Schließen, Kopie aufheben</translation>
+    </message>
+    <message>
         <source>Discard</source>
         <translation>Verwerfen</translation>
     </message>
@@ -13528,6 +13536,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Find the cuts of %1</source>
         <translation>Schnitte von %1 finden</translation>
+    </message>
+    <message>
+        <source>It goes on as soon as it is saved.</source>
+        <translation>Es geht weiter, sobald gespeichert ist.</translation>
     </message>
     <message>
         <source>Lists, finished films, sound with chapters (%1);;All files (*)</source>
@@ -13548,6 +13560,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>New project</source>
         <translation>Neues Projekt</translation>
+    </message>
+    <message>
+        <source>No copy could be kept: free some space on this computer, or wait for the folder.</source>
+        <translation>Es konnte keine Kopie aufgehoben werden: Platz auf diesem Rechner schaffen oder auf den Ordner warten.</translation>
     </message>
     <message>
         <source>OK</source>
@@ -13630,8 +13646,16 @@ Sie bleibt in %2</translation>
         <translation>Ton und Video (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif *.aiff *.wma *.mp4 *.mov *.mkv *.webm);;Alle Dateien (*)</translation>
     </message>
     <message>
+        <source>Still saving</source>
+        <translation>Speichern dauert noch</translation>
+    </message>
+    <message>
         <source>The file was changed</source>
         <translation>Die Datei wurde geändert</translation>
+    </message>
+    <message>
+        <source>The window closes as soon as it is saved. Or leave it now: a copy is kept on this computer, and offered when Pulse Pin is started the next time.</source>
+        <translation>Das Fenster schließt sich, sobald gespeichert ist. Oder jetzt gehen: Eine Kopie bleibt auf diesem Rechner und wird beim nächsten Start von Pulse Pin angeboten.</translation>
     </message>
     <message>
         <source>This copy cannot be opened</source>
@@ -13710,6 +13734,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>“%1” has changes that are not saved.</source>
         <translation>„%1“ hat Änderungen, die nicht gespeichert sind.</translation>
+    </message>
+    <message>
+        <source>“%1” is still being saved: its folder does not answer.</source>
+        <translation>„%1“ wird noch gespeichert: Sein Ordner antwortet nicht.</translation>
     </message>
     <message>
         <source>“%1” was changed by another program or window since it was opened here. Saving would replace what was done there.</source>
@@ -17682,10 +17710,6 @@ Sie bleibt in %2</translation>
         <translation>%1/s</translation>
     </message>
     <message>
-        <source>smaller, for lack of memory</source>
-        <translation>kleiner, mangels Speicher</translation>
-    </message>
-    <message>
         <source>90 % for what moves, 80 % for words</source>
         <translation>90 % für Bewegtes, 80 % für Wörter</translation>
     </message>
@@ -17812,6 +17836,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>slow move</source>
         <translation>Fahrt</translation>
+    </message>
+    <message>
+        <source>smaller, for lack of memory</source>
+        <translation>kleiner, mangels Speicher</translation>
     </message>
     <message>
         <source>trace</source>

@@ -13497,6 +13497,10 @@ It stays in %2</source>
         <translation>次回また尋ねる</translation>
     </message>
     <message>
+        <source>Back to work</source>
+        <translation>作業に戻る</translation>
+    </message>
+    <message>
         <source>Bring in</source>
         <translation>取り込む</translation>
     </message>
@@ -13513,6 +13517,10 @@ It stays in %2</source>
         <translation>「%1」を取り込む</translation>
     </message>
     <message>
+        <source>Close, keep a copy</source>
+        <translation>コピーを残して閉じる</translation>
+    </message>
+    <message>
         <source>Discard</source>
         <translation>破棄</translation>
     </message>
@@ -13527,6 +13535,10 @@ It stays in %2</source>
     <message>
         <source>Find the cuts of %1</source>
         <translation>%1 のカットを探す</translation>
+    </message>
+    <message>
+        <source>It goes on as soon as it is saved.</source>
+        <translation>保存が済み次第、続けます。</translation>
     </message>
     <message>
         <source>Lists, finished films, sound with chapters (%1);;All files (*)</source>
@@ -13547,6 +13559,10 @@ It stays in %2</source>
     <message>
         <source>New project</source>
         <translation>新しいプロジェクト</translation>
+    </message>
+    <message>
+        <source>No copy could be kept: free some space on this computer, or wait for the folder.</source>
+        <translation>コピーを残せませんでした。このコンピューターの空きを増やすか、フォルダーを待ってください。</translation>
     </message>
     <message>
         <source>OK</source>
@@ -13629,8 +13645,16 @@ It stays in %2</source>
         <translation>音と動画 (*.wav *.flac *.mp3 *.m4a *.aac *.ogg *.opus *.aif *.aiff *.wma *.mp4 *.mov *.mkv *.webm);;すべてのファイル (*)</translation>
     </message>
     <message>
+        <source>Still saving</source>
+        <translation>まだ保存中</translation>
+    </message>
+    <message>
         <source>The file was changed</source>
         <translation>ファイルが変更されました</translation>
+    </message>
+    <message>
+        <source>The window closes as soon as it is saved. Or leave it now: a copy is kept on this computer, and offered when Pulse Pin is started the next time.</source>
+        <translation>保存が済むとウィンドウは閉じます。今すぐ閉じることもできます。コピーがこのコンピューターに残り、次に Pulse Pin を起動したときに示されます。</translation>
     </message>
     <message>
         <source>This copy cannot be opened</source>
@@ -13709,6 +13733,10 @@ It stays in %2</source>
     <message>
         <source>“%1” has changes that are not saved.</source>
         <translation>「%1」に保存していない変更があります。</translation>
+    </message>
+    <message>
+        <source>“%1” is still being saved: its folder does not answer.</source>
+        <translation>「%1」はまだ保存中です。フォルダーが応答しません。</translation>
     </message>
     <message>
         <source>“%1” was changed by another program or window since it was opened here. Saving would replace what was done there.</source>
@@ -17681,10 +17709,6 @@ It stays in %2</source>
         <translation>%1/秒</translation>
     </message>
     <message>
-        <source>smaller, for lack of memory</source>
-        <translation>メモリ不足のため縮小</translation>
-    </message>
-    <message>
         <source>90 % for what moves, 80 % for words</source>
         <translation>動くものは 90 %、文字は 80 %</translation>
     </message>
@@ -17811,6 +17835,10 @@ It stays in %2</source>
     <message>
         <source>slow move</source>
         <translation>移動</translation>
+    </message>
+    <message>
+        <source>smaller, for lack of memory</source>
+        <translation>メモリ不足のため縮小</translation>
     </message>
     <message>
         <source>trace</source>

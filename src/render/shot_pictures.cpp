@@ -6,6 +6,7 @@
 #include "render/picture_image.h"
 
 #include <algorithm>
+#include <chrono>
 #include <condition_variable>
 #include <list>
 #include <map>
@@ -18,13 +19,19 @@ namespace {
 constexpr double decode_ahead = 0.7; // seconds of the clip under the playhead
 constexpr double decode_soon = 0.15; // seconds of the shot that comes next
 
+constexpr std::chrono::milliseconds a_moment(100); // a picture that is being decoded is done by then
+
 } // namespace
 
 struct ShotPictures::State {
+    std::mutex calling; ///< held while `arrived` is called, and when it is taken away
     std::function<void()> arrived;
 
     mutable std::mutex mutex;
     std::condition_variable_any requests_changed;
+    std::condition_variable worker_ended;
+    bool ended = false;
+    std::stop_source stopping;
     std::map<PictureFile, std::map<double, ShotPicture>> cache; // by clip, then by `from`
     std::list<std::pair<PictureFile, double>> order;            // oldest first
     std::map<PictureFile, std::string> troubles;
@@ -35,7 +42,12 @@ struct ShotPictures::State {
     std::optional<Wanted> soon;
 
     OpenReaders readers{8}; // of the decoding thread alone
-    std::jthread worker;
+
+    void tell_arrived() {
+        const std::lock_guard lock(calling);
+        if (arrived)
+            arrived();
+    }
 
     [[nodiscard]] const ShotPicture* cached(const Wanted& wanted) const {
         const auto clip = cache.find(wanted.clip);
@@ -97,7 +109,7 @@ struct ShotPictures::State {
                 return;
             VideoReader* reader = reader_of(wanted.clip);
             if (!reader)
-                return arrived();
+                return tell_arrived();
             auto picture =
                 guarded([&] { return reader->picture_at(wanted.time, box.width(), box.height()); });
             const bool past_end = picture && picture->until <= wanted.time;
@@ -112,7 +124,7 @@ struct ShotPictures::State {
                     keep(wanted.clip, {image_of(*picture), picture->from, end});
                 }
             }
-            arrived();
+            tell_arrived();
         }
     }
 
@@ -141,13 +153,26 @@ struct ShotPictures::State {
 };
 
 ShotPictures::ShotPictures(std::function<void()> arrived, std::size_t kept_bytes)
-    : state_(std::make_unique<State>()) {
+    : state_(std::make_shared<State>()) {
     state_->arrived = std::move(arrived);
     state_->kept_bytes = kept_bytes;
-    state_->worker = std::jthread([state = state_.get()](const std::stop_token& stop) { state->work(stop); });
+    std::thread([state = state_] {
+        state->work(state->stopping.get_token());
+        const std::lock_guard lock(state->mutex);
+        state->ended = true;
+        state->worker_ended.notify_all();
+    }).detach();
 }
 
-ShotPictures::~ShotPictures() = default;
+ShotPictures::~ShotPictures() {
+    state_->stopping.request_stop();
+    {
+        const std::lock_guard lock(state_->calling);
+        state_->arrived = nullptr;
+    }
+    std::unique_lock lock(state_->mutex);
+    state_->worker_ended.wait_for(lock, a_moment, [this] { return state_->ended; });
+}
 
 void ShotPictures::set_size(QSize size) {
     const std::lock_guard lock(state_->mutex);

@@ -32,6 +32,7 @@ public:
     /// At most about so many bytes of pictures are kept.
     explicit ShotPictures(std::function<void()> arrived, std::size_t kept_bytes = usual_bytes);
     static constexpr std::size_t usual_bytes = 256u << 20;
+    /// Whoever made it is not called any more, and waits no longer than a moment.
     ~ShotPictures();
     ShotPictures(const ShotPictures&) = delete;
     ShotPictures& operator=(const ShotPictures&) = delete;
@@ -48,7 +49,7 @@ public:
 
 private:
     struct State;
-    std::unique_ptr<State> state_;
+    std::shared_ptr<State> state_; ///< and the thread's: it may be held up by a folder that does not answer
 };
 
 } // namespace pulsepin

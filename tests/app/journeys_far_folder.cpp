@@ -5,7 +5,10 @@
 #include "support/desk.h"
 #include "support/test_program.h"
 
+#include <QDirIterator>
 #include <QFileInfo>
+#include <QProcess>
+#include <QStandardPaths>
 #include <dlfcn.h>
 
 using namespace pulsepin;
@@ -104,6 +107,115 @@ private slots:
         QVERIFY(desk.settle());
         QCOMPARE(QString::fromStdString(desk.window.document().path().string()),
                  QFileInfo(far.project()).absoluteFilePath());
+    }
+
+    void journey_another_piece_is_begun_while_shots_hang() {
+        FarFolder far;
+        Desk desk;
+        desk.window.open_path(far.project());
+        QVERIFY(desk.settle());
+        far.stops();
+        const int before = far.calls_that_hung();
+        for (int place = 1; place < 40 && far.calls_that_hung() < before + 2; ++place) {
+            desk.window.view().set_playhead(Seconds(1.5 * place)); // shots that were not looked at so far
+            QTest::qWait(60);
+        }
+        QVERIFY(far.calls_that_hung() > before);
+        desk.window.action("new")->trigger();
+        QVERIFY(!desk.project().song);
+        desk.add_marker(3);
+        QCOMPARE(desk.markers().pins.size(), std::size_t{1});
+        QCOMPARE(far.calls_of_main_thread(), 0);
+        far.answers();
+    }
+
+    /// It is told, work goes on, and the window can be left with a copy.
+    void journey_the_window_is_closed_while_a_save_hangs() {
+        FarFolder far;
+        auto desk = std::make_unique<Desk>();
+        MainWindow& window = desk->window;
+        window.open_path(far.project());
+        QVERIFY(desk->settle());
+        far.stops();
+        const std::size_t before = desk->markers().pins.size();
+        desk->add_marker(5);
+        desk->key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(window.document().store().saving());
+        const auto close_and_press = [&](const QString& answer) {
+            QString told;
+            QTimer::singleShot(900, &window, [&] {
+                auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
+                if (!box)
+                    return;
+                told = box->text();
+                for (auto* button : box->buttons())
+                    if (says(button->text(), answer))
+                        return QTest::mouseClick(button, Qt::LeftButton);
+                box->reject();
+            });
+            window.close();
+            return told;
+        };
+        QVERIFY(says(close_and_press("Back to work"), "still being saved"));
+        QVERIFY(window.isVisible());
+        desk->add_marker(7);
+        QCOMPARE(desk->markers().pins.size(), before + 2);
+        QVERIFY(says(close_and_press("Close, keep a copy"), "still being saved"));
+        QVERIFY(!window.isVisible());
+        QCOMPARE(far.calls_of_main_thread(), 0);
+        const auto copies = QStandardPaths::writableLocation(QStandardPaths::AppLocalDataLocation);
+        std::size_t most = 0;
+        for (QDirIterator all(copies, {"copy.pulsepin"}, QDir::Files, QDirIterator::Subdirectories);
+             all.hasNext();)
+            if (const auto copy = load_project(all.next().toStdString()))
+                most = std::max(most, copy->first_lane(body_type<MarkerBody>)->pins.size());
+        QVERIFY(most >= before + 2);
+        far.answers();
+        desk.reset();
+        for (const auto& left : RecoveryFolder::left_behind())
+            left->remove();
+    }
+
+    void journey_the_window_closes_by_itself_once_it_is_saved() {
+        FarFolder far;
+        Desk desk;
+        desk.window.open_path(far.project());
+        QVERIFY(desk.settle());
+        far.stops();
+        const std::size_t before = desk.markers().pins.size();
+        desk.add_marker(5);
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QTimer::singleShot(1500, &desk.window, [&] { far.answers(); });
+        bool asked = false;
+        QTimer::singleShot(900, &desk.window, [&] {
+            const auto* box = QApplication::activeModalWidget();
+            asked = box && box->objectName() == "still saving";
+        });
+        desk.window.close();
+        QVERIFY(asked);
+        QVERIFY(!desk.window.isVisible());
+        const auto saved = load_project(far.project().toStdString());
+        QVERIFY(saved);
+        QCOMPARE(saved->first_lane(body_type<MarkerBody>)->pins.size(), before + 1);
+    }
+
+    /// Though a thread that reads in the folder never comes back.
+    void journey_the_program_ends_though_a_folder_does_not_answer() {
+        FarFolder far;
+        QTemporaryDir own;
+        QProcess program;
+        auto around = QProcessEnvironment::systemEnvironment();
+        around.insert("HANGING_FOLDER", far.own.path());
+        for (const char* folder : {"XDG_DATA_HOME", "XDG_CONFIG_HOME", "XDG_CACHE_HOME"})
+            around.insert(folder, own.filePath(folder));
+        program.setProcessEnvironment(around);
+        program.start(PULSEPIN_BINARIES "/pulsepin", {"--silent", far.own.filePath("over-the-levee.opus")});
+        QVERIFY(program.waitForStarted());
+        QTest::qWait(4000); // it waits for the song
+        QCOMPARE(program.state(), QProcess::Running);
+        program.terminate();
+        QVERIFY2(program.waitForFinished(25'000), "it is there still");
+        QCOMPARE(program.exitStatus(), QProcess::NormalExit);
     }
 
     void journey_recent_pieces_that_lie_far_away_hold_nothing_up() {

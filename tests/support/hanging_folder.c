@@ -10,6 +10,7 @@
 #include <stdarg.h>
 #include <stdatomic.h>
 #include <stdio.h>
+#include <stdlib.h>
 #include <string.h>
 #include <sys/stat.h>
 #include <sys/syscall.h>
@@ -27,6 +28,11 @@ void hang_folder(const char* path) {
     atomic_store(&main_calls, 0);
     atomic_store(&other_calls, 0);
     atomic_store(&hanging, 1);
+}
+
+/// A program that is started in such a folder has it hanging from its start.
+__attribute__((constructor)) static void hang_from_the_start(void) {
+    hang_folder(getenv("HANGING_FOLDER"));
 }
 
 int calls_of_main_thread(void) {

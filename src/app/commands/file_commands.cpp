@@ -38,7 +38,8 @@ constexpr const char* song_filter =
 
 void FileCommands::add_to(QMenu* menu) {
     using K = QKeySequence;
-    add(menu, "new", tr("New project"), {K::New}, [this] { leave([this] { document_.start_new(); }); });
+    add(menu, "new", tr("New project"), {K::New},
+        [this] { leave(Leaving::Piece, [this] { document_.start_new(); }); });
     add(menu, "new from template", tr("New from a template…"), {}, [this] { template_dialog(); });
     add(menu, "open", tr("Open project…"), {K(tr("Ctrl+Shift+O"))}, [this] { open_dialog(); });
     recent_menu_ = menu->addMenu(tr("Recent projects"));
@@ -62,12 +63,50 @@ void FileCommands::add_quit_to(QMenu* menu) {
     add(menu, "quit", tr("Quit"), {QKeySequence(tr("Ctrl+Q"))}, [this] { window_->close(); });
 }
 
+/// A folder on another machine may not answer. As long as it does not, only the program can be left, with a
+/// copy: it is offered when the program is started the next time.
+FileCommands::Saves FileCommands::wait_for_saves(Leaving what) {
+    using namespace std::chrono_literals;
+    auto& store = document_.store();
+    if (!store.saving() || store.finish_within(400ms))
+        return Saves::Done;
+    QMessageBox box(
+        QMessageBox::Information, tr("Still saving"),
+        tr("“%1” is still being saved: its folder does not answer.").arg(document_.title()) + "\n\n" +
+            (what == Leaving::Program
+                 ? tr("The window closes as soon as it is saved. Or leave it now: a copy is kept on this "
+                      "computer, and offered when Pulse Pin is started the next time.")
+                 : tr("It goes on as soon as it is saved.")),
+        QMessageBox::NoButton, window_);
+    box.setObjectName("still saving");
+    box.setTextFormat(Qt::PlainText);
+    auto* back = box.addButton(tr("Back to work"), QMessageBox::RejectRole);
+    auto* copy =
+        what == Leaving::Program ? box.addButton(tr("Close, keep a copy"), QMessageBox::ActionRole) : nullptr;
+    box.setDefaultButton(back);
+    box.setEscapeButton(back);
+    connect(&store, &ProjectStore::changed, &box, [&] {
+        if (!store.saving())
+            box.done(0);
+    });
+    box.exec();
+    if (!store.saving())
+        return Saves::Done;
+    if (!copy || box.clickedButton() != copy)
+        return Saves::NotDone;
+    if (document_.keep_unsaved_work(0ms))
+        return Saves::KeptAsCopy;
+    document_.say(tr("No copy could be kept: free some space on this computer, or wait for the folder."));
+    return Saves::NotDone;
+}
+
 /// Asks about work that is not saved, then goes on: at once, or when it is on the disk; never when the person
 /// or the disk did not want to.
-void FileCommands::leave(std::function<void()> then) {
-    if (document_.store().saving()) // what was just asked for is not asked about
-        document_.store().finish();
-    if (!document_.unsaved())
+void FileCommands::leave(Leaving what, std::function<void()> then) {
+    const auto saves = wait_for_saves(what); // what was just asked for is not asked about
+    if (saves == Saves::NotDone)
+        return;
+    if (saves == Saves::KeptAsCopy || !document_.unsaved())
         return then();
     QMessageBox ask(QMessageBox::Question, tr("Unsaved work"),
                     tr("“%1” has changes that are not saved.").arg(document_.title()),
@@ -174,7 +213,7 @@ void FileCommands::open_path(const QString& path) {
         document_.open_song(path.toStdString());
         return;
     }
-    leave([this, path] { open_when_it_answers(path); });
+    leave(Leaving::Piece, [this, path] { open_when_it_answers(path); });
 }
 
 /// At once, as a rule. A folder on another machine may not answer: then it is opened as soon as it does, and
@@ -203,7 +242,8 @@ void FileCommands::open_when_it_answers(const QString& path) {
         [this, take](const Result<Document::ReadProject>& read) {
             if (!read)
                 return take(read);
-            leave([take, read = *read] { take(read); }); // what was done meanwhile is asked about
+            leave(Leaving::Piece,
+                  [take, read = *read] { take(read); }); // what was done meanwhile is asked about
         });
 }
 
@@ -219,7 +259,7 @@ void FileCommands::template_dialog() {
 }
 
 void FileCommands::begin_from_template(const QString& pattern, const QString& song) {
-    leave([this, pattern, song] {
+    leave(Leaving::Piece, [this, pattern, song] {
         document_.begin_from_template(
             pattern.toStdString(), song.toStdString(), ask_about_files(),
             [this, pattern](const Result<std::vector<std::string>>& told) {
@@ -256,7 +296,7 @@ bool FileCommands::may_close() {
         return true;
     bool now = false;
     auto inside = std::make_shared<bool>(true);
-    leave([this, &now, inside] {
+    leave(Leaving::Program, [this, &now, inside] {
         if (*inside) {
             now = true;
         } else { // saved meanwhile
@@ -285,9 +325,10 @@ void FileCommands::desktop_ends(QSessionManager& manager) {
 
 bool FileCommands::may_end_session() {
     const auto may = std::make_shared<bool>(false);
-    leave([may] { *may = true; });
-    while (document_.store().saving()) // the desktop does not wait for what comes later
-        document_.store().finish();
+    leave(Leaving::Program, [may] { *may = true; });
+    constexpr std::chrono::seconds patience_of_the_desktop(10); // a copy was kept before
+    if (document_.store().saving())
+        document_.store().finish_within(patience_of_the_desktop); // it does not wait for what comes later
     return *may;
 }
 

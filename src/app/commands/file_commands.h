@@ -85,7 +85,11 @@ private:
     std::vector<ParamSpec> options_;  ///< what is asked of a way out
     std::vector<ParamSpec> bringing_; ///< what is asked of a list that comes in
     ParamValues brought_;             ///< as it was answered last
-    void leave(std::function<void()> then);
+    enum class Leaving { Piece, Program };
+    void leave(Leaving what, std::function<void()> then);
+    enum class Saves { Done, NotDone, KeptAsCopy };
+    /// Waits for saves under way, with a question once that takes long.
+    [[nodiscard]] Saves wait_for_saves(Leaving what);
     /// A question about files that lie outside of a project's folder.
     [[nodiscard]] Document::AskAboutFiles ask_about_files() const;
     void save_to(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,

@@ -28,6 +28,16 @@ void DiskThread::finish() {
     tell_outcomes();
 }
 
+bool DiskThread::finish_within(std::chrono::milliseconds most) {
+    {
+        std::unique_lock lock(mutex_);
+        if (!changed_.wait_for(lock, most, [this] { return waiting_.empty() && !working_; }))
+            return false;
+    }
+    tell_outcomes();
+    return true;
+}
+
 void DiskThread::run(const std::stop_token& stop) {
     while (true) {
         Work work;

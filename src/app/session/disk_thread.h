@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QObject>
+#include <chrono>
 #include <condition_variable>
 #include <deque>
 #include <functional>
@@ -26,6 +27,9 @@ public:
     void post(Work work);
     /// Waits until all that was asked for is on the disk and its outcomes were told.
     void finish();
+    /// The same, but not for longer than that: a folder on another machine may not answer. Whether all is
+    /// done.
+    bool finish_within(std::chrono::milliseconds most);
     [[nodiscard]] bool busy() const { return under_way_ > 0; }
 
 private:

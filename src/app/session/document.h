@@ -120,8 +120,9 @@ public:
     // -- recovery after a crash
     /// What a crash left behind becomes the open project, not saved; its copy stays until it is saved.
     [[nodiscard]] Result<void> recover(const std::shared_ptr<RecoveryFolder>& left);
-    /// What is not saved yet is copied, and the copy stays when the program ends.
-    void keep_unsaved_work();
+    /// What is not saved yet is copied, and the copy stays when the program ends; saves under way are waited
+    /// for, but not for longer than that. Whether nothing is lost when it ends now.
+    bool keep_unsaved_work(std::chrono::milliseconds wait_for_saves = std::chrono::seconds(3));
 
     void say(const QString& message) { emit said(message); }
 

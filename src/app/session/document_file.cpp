@@ -162,12 +162,15 @@ Result<void> Document::recover(const std::shared_ptr<RecoveryFolder>& left) {
     return {};
 }
 
-void Document::keep_unsaved_work() {
+bool Document::keep_unsaved_work(std::chrono::milliseconds wait_for_saves) {
+    bool kept = true;
     if (unsaved()) {
         store_.keep_copy(project());
         store_.leave_copy();
+        kept = store_.finish_copy();
     }
-    store_.finish();
+    store_.finish_within(wait_for_saves);
+    return kept;
 }
 
 } // namespace pulsepin

@@ -91,6 +91,16 @@ void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
     look_at_disk();
 }
 
+void ProjectStore::finish() {
+    copies_.finish();
+    disk_.finish();
+}
+
+bool ProjectStore::finish_copy() {
+    copies_.finish();
+    return !trouble_.not_kept;
+}
+
 // -- saving
 
 void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
@@ -107,8 +117,11 @@ void ProjectStore::save(Project project, const std::filesystem::path& path, Over
         }
         return [this, written = std::move(written), path, session, done] {
             --saving_;
-            if (session != session_)
-                return done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
+            if (session != session_) {
+                done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
+                emit changed(); // nothing is being saved any more
+                return;
+            }
             if (!written) {
                 trouble_.not_saved = written.error();
                 emit changed();
@@ -149,7 +162,7 @@ void ProjectStore::accept_change_on_disk() {
 void ProjectStore::keep_copy(Project project) {
     if (!folder_)
         folder_ = RecoveryFolder::make();
-    disk_.post([this, project = std::move(project), folder = folder_, path = path_, session = session_] {
+    copies_.post([this, project = std::move(project), folder = folder_, path = path_, session = session_] {
         const auto kept = guarded([&]() -> Result<void> {
             if (!folder)
                 return fail("There is no room for a copy for recovery.", {},
@@ -173,7 +186,7 @@ void ProjectStore::forget_copy() {
     if (!folder_)
         return;
     // After what may just be written to it.
-    disk_.post([folder = std::exchange(folder_, nullptr)] {
+    copies_.post([folder = std::exchange(folder_, nullptr)] {
         folder->remove();
         return std::function<void()>();
     });

@@ -52,7 +52,11 @@ public:
     void save(Project project, const std::filesystem::path& path, Overwrite overwrite,
               std::function<void(Result<void>)> done);
     /// Waits until nothing is left to be written.
-    void finish() { disk_.finish(); }
+    void finish();
+    /// Waits for saves, but not for longer than that. Whether all are done.
+    bool finish_within(std::chrono::milliseconds most) { return disk_.finish_within(most); }
+    /// Waits for the copy for recovery, which lies on this computer. Whether it is there.
+    bool finish_copy();
 
     /// What is on the disk counts as known: saving here will replace it without asking.
     void accept_change_on_disk();
@@ -91,6 +95,7 @@ private:
         std::filesystem::path path;
         FileState file; ///< as it was when it was read or written here
     } known_;           ///< touched on the disk's thread only
+    DiskThread copies_; ///< a folder that does not answer holds up no copy for recovery
     DiskThread disk_;   ///< the last: it ends before what it uses
 };
 

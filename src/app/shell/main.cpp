@@ -9,6 +9,7 @@
 #include "session/settings.h"
 #include "shell/application.h"
 #include "shell/desktop_motion.h"
+#include "shell/end_in_time.h"
 #include "shell/main_window.h"
 #include "shell/media_keys.h"
 #include "shell/one_window.h"
@@ -97,6 +98,7 @@ int main(int argc, char** argv) {
 
     if (setting_flag("files/one window") && OneWindow::handed_to_running(parser.positionalArguments()))
         return 0;
+    EndInTime end;
     MainWindow window(parser.isSet("silent") ? Player::Device::None : Player::Device::System);
     tap_by_keys(parser, window);
     if (parser.isSet(quit_when_painted))
@@ -158,5 +160,8 @@ int main(int argc, char** argv) {
             Qt::SingleShotConnection);
     if (parser.isSet("tour"))
         start_tour(window, parser.value("tour"));
-    return QApplication::exec();
+    const int outcome = QApplication::exec();
+    constexpr std::chrono::seconds for_what_is_under_way(10);
+    end.begin(for_what_is_under_way, outcome);
+    return outcome;
 }
