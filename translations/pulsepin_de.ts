@@ -13598,10 +13598,6 @@ Sie bleibt in %2</translation>
         <translation>Öffne %1</translation>
     </message>
     <message>
-        <source>Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.</source>
-        <translation>Pulse Pin wurde nicht richtig beendet. Ungespeicherte Arbeit an %1 vom %2 lässt sich wiederherstellen.</translation>
-    </message>
-    <message>
         <source>Pulse Pin projects (*.pulsepin)</source>
         <translation>Projekte von Pulse Pin (*.pulsepin)</translation>
     </message>
@@ -13674,6 +13670,10 @@ Sie bleibt in %2</translation>
     <message>
         <source>Unsaved work</source>
         <translation>Ungespeicherte Arbeit</translation>
+    </message>
+    <message>
+        <source>Unsaved work on %1 from %2 was kept and can be recovered.</source>
+        <translation>Ungespeicherte Arbeit an %1 vom %2 wurde aufgehoben und lässt sich wiederherstellen.</translation>
     </message>
     <message>
         <source>Video and pictures (%1 %2);;All files (*)</source>

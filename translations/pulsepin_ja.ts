@@ -13597,10 +13597,6 @@ It stays in %2</source>
         <translation>%1 を開いています</translation>
     </message>
     <message>
-        <source>Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.</source>
-        <translation>Pulse Pin は正常に終了しませんでした。%2 の %1 の未保存の作業を復元できます。</translation>
-    </message>
-    <message>
         <source>Pulse Pin projects (*.pulsepin)</source>
         <translation>Pulse Pin のプロジェクト (*.pulsepin)</translation>
     </message>
@@ -13673,6 +13669,10 @@ It stays in %2</source>
     <message>
         <source>Unsaved work</source>
         <translation>未保存の作業</translation>
+    </message>
+    <message>
+        <source>Unsaved work on %1 from %2 was kept and can be recovered.</source>
+        <translation>%2 の %1 の未保存の作業が残っていて、復元できます。</translation>
     </message>
     <message>
         <source>Video and pictures (%1 %2);;All files (*)</source>

@@ -47,6 +47,9 @@ private slots:
         QVERIFY2(told.contains("kite-day") && told.join(' ').contains("1:05") &&
                      told.join(' ').contains("118 BPM"),
                  qPrintable(told.join('|')));
+        // The card is as wide as what it holds.
+        QVERIFY(welcome(desk)->contentsRect().contains(
+            QRect(recent.front()->mapTo(welcome(desk), QPoint(0, 0)), recent.front()->size())));
         // It lies inside of the drawings, whatever the window's size.
         for (const QSize size : {QSize(1280, 800), QSize(1024, 700)}) {
             desk.window.resize(size);

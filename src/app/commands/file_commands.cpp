@@ -336,7 +336,7 @@ FileCommands::Recovered FileCommands::offer_recovery() {
     for (const auto& left : RecoveryFolder::left_behind()) {
         const QString original = QString::fromStdString(left->original().filename().string());
         QMessageBox ask(QMessageBox::Question, tr("Work to recover"),
-                        tr("Pulse Pin did not end properly. Unsaved work on %1 from %2 can be recovered.")
+                        tr("Unsaved work on %1 from %2 was kept and can be recovered.")
                             .arg(original.isEmpty() ? tr("an untitled project") : original,
                                  QLocale().toString(left->when(), QLocale::ShortFormat)),
                         QMessageBox::NoButton, window_);

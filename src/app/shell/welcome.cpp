@@ -158,11 +158,17 @@ void Welcome::show_recent(const std::vector<Recent>& there) {
     if (there.empty()) {
         auto* none = new QLabel(tr("None yet. A song or a project can also be dropped on the window."));
         none->setWordWrap(true);
-        recent_->addWidget(none);
+        add_recent(none);
     }
     for (const auto& recent : there)
-        recent_->addWidget(button_of(recent));
+        add_recent(button_of(recent));
     refresh();
+}
+
+/// Shown at once: a layout shows it when the loop turns, and the card would not count it before.
+void Welcome::add_recent(QWidget* line) {
+    recent_->addWidget(line);
+    line->show();
 }
 
 QPushButton* Welcome::button_of(const Recent& recent) {

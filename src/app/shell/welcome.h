@@ -36,6 +36,7 @@ private:
     };
     void read_recent();
     void show_recent(const std::vector<Recent>& there);
+    void add_recent(QWidget* line);
     [[nodiscard]] QPushButton* button_of(const Recent& recent);
     void put();
 
