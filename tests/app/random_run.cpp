@@ -66,6 +66,26 @@ Project made_dense(Project project) {
     return project;
 }
 
+void tell_differences(const Lane& is, const Lane& should_be) {
+    std::printf("otherwise: the lane %s, a lane of %s\n", should_be.name.c_str(),
+                std::string(should_be.kind->id).c_str());
+    const std::pair<const char*, bool> parts[] = {{"its lead", is.lead == should_be.lead},
+                                                  {"what it has beside pins", is.parts == should_be.parts},
+                                                  {"how many pins", is.pins.size() == should_be.pins.size()}};
+    for (const auto& [name, well] : parts)
+        if (!well)
+            std::printf("  %s\n", name);
+    for (std::size_t i = 0; i < std::min(is.pins.size(), should_be.pins.size()); ++i) {
+        const Pin &a = is.pins[i], &b = should_be.pins[i];
+        if (!(a == b))
+            std::printf("  pin %zu of %zu, number %llu and %llu:%s%s%s%s\n", i, is.pins.size(),
+                        static_cast<unsigned long long>(a.id.value),
+                        static_cast<unsigned long long>(b.id.value), a.anchor == b.anchor ? "" : " anchor",
+                        a.body == b.body ? "" : " body", a.home == b.home ? "" : " home",
+                        a.planting == b.planting ? "" : " planting");
+    }
+}
+
 void tell_differences(const Project& is, const Project& should_be) {
     const auto same = [](const auto& a, const auto& b) { return a == b || (a && b && *a == *b); };
     const std::pair<const char*, bool> parts[] = {
@@ -88,7 +108,7 @@ void tell_differences(const Project& is, const Project& should_be) {
             std::printf("otherwise: %s\n", name);
     for (std::size_t i = 0; i < std::min(is.lanes.size(), should_be.lanes.size()); ++i)
         if (!same(is.lanes[i], should_be.lanes[i]))
-            std::printf("otherwise: the lane %s\n", should_be.lanes[i]->name.c_str());
+            tell_differences(*is.lanes[i], *should_be.lanes[i]);
 }
 
 bool can_be_saved(const Project& project, const QString& file) {

@@ -134,6 +134,25 @@ private slots:
         QCOMPARE(scene.at(48 + 3).layers.size(), std::size_t{5});
     }
 
+    /// A copied lane drives the copy alone: of what its original drives besides, nothing is left, not even a
+    /// name that no file would keep.
+    void a_copied_layer_has_lanes_that_drive_nothing_else() {
+        Scene scene;
+        const LayerId a = shape(scene, "a"), b = shape(scene, "b");
+        scene.drive(kind_of(body_type<KeyBody>), feed_of(a, "rotation", 0, 90));
+        Lane both = *scene.project.lanes.back();
+        part_of<Motion>(both)->feeds = {feed_of(b, "opacity", 0, 100)};
+        scene.project.lanes.back() = std::make_shared<const Lane>(both);
+        const auto twice = with_layer_duplicated(scene.project, b);
+        QVERIFY(twice);
+        QCOMPARE(twice->lanes.size(), scene.project.lanes.size() + 1);
+        const Motion& copied = *part_of<Motion>(*twice->lanes.back());
+        QVERIFY(copied.own.target == Target{});
+        QCOMPARE(copied.feeds.size(), std::size_t{1});
+        QCOMPARE(copied.feeds.front().target.parameter, std::string("opacity"));
+        QVERIFY(copied.feeds.front().target.layer != b && copied.feeds.front().target.layer.value != 0);
+    }
+
     void a_group_is_copied_with_what_is_in_it_and_lanes_go_over_to_another() {
         Scene scene;
         const LayerId a = shape(scene, "a"), b = shape(scene, "b");

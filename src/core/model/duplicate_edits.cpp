@@ -111,9 +111,12 @@ Project with_lanes_for(Project next, const Project& project, LayerId from, Layer
         Motion none;
         Motion& motion = part_of<Motion>(twin) ? *part_of<Motion>(twin) : none;
         const auto follow = [&](Feed& feed) {
-            if (feed.target.layer == from)
-                rename_property(feed, name_of(project, from), name_of(next, layer));
-            feed.target.layer = feed.target.layer == from ? layer : LayerId{};
+            if (feed.target.layer != from) {
+                feed.target = {};
+                return;
+            }
+            rename_property(feed, name_of(project, from), name_of(next, layer));
+            feed.target.layer = layer;
         };
         follow(motion.own);
         std::erase_if(motion.feeds, [&](const Feed& feed) { return feed.target.layer != from; });
