@@ -22,7 +22,7 @@ void PlayAhead::begin() {
 
 bool PlayAhead::jumped(Frames now) {
     const bool back = heard_ && now + Frames(1) < *heard_; // the clock of a device may step back a little
-    const bool far = ordered_ && *ordered_ > now + most_ahead + most_ahead;
+    const bool far = ordered_ && *ordered_ > now + reach_ + most_ahead;
     heard_ = now;
     return back || far;
 }
@@ -37,6 +37,7 @@ std::optional<Frames> PlayAhead::next(Seconds now, FrameRate rate, double speed,
         return std::nullopt;
     if (frame > std::max(in_time, rate.frame_at(now) + most_ahead))
         return std::nullopt;
+    reach_ = frame - rate.frame_at(now);
     return frame;
 }
 

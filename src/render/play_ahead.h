@@ -32,6 +32,7 @@ public:
 
 private:
     std::optional<Frames> ordered_, heard_;
+    Frames reach_;  ///< from what was heard to what was to be composed last: further where that takes long
     Seconds takes_; ///< to compose one, of late
     int coarseness_ = 1;
     int too_slow_ = 0, quick_ = 0; ///< pictures in a row

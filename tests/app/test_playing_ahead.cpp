@@ -128,15 +128,31 @@ private slots:
         QVERIFY(ahead.jumped(Frames(10)));
     }
 
+    /// What takes seconds is begun seconds ahead, which is no jump: it would be given up again and again.
+    void what_takes_long_is_begun_far_ahead() {
+        const FrameRate rate = *FrameRate::make(25, 1);
+        PlayAhead ahead;
+        ahead.composed(Seconds(3), 2, rate, 1);
+        for (int frame = 0; frame < 50; ++frame) {
+            QVERIFY2(!ahead.jumped(Frames(frame)), qPrintable(QString::number(frame)));
+            const Seconds now(frame / 25.0 + 0.01);
+            if (const auto next = ahead.next(now, rate, 1, frame == 0 ? 1 : 0)) {
+                QVERIFY(*next >= Frames(frame + 75));
+                ahead.ordered(*next);
+            }
+        }
+        QVERIFY(ahead.jumped(Frames(10)));
+    }
+
     void journey_a_piece_that_is_too_heavy_plays_smaller() {
         Desk desk;
         QVERIFY(desk.open_demo());
         auto heavy = desk.project();
-        for (int i = 0; i < 300; ++i) {
+        for (int i = 0; i < 900; ++i) {
             auto more = with_layer(heavy, {.id = {},
                                            .kind = layers::shape,
                                            .name = "Disc",
-                                           .values = {{"position-x", i % 20 * 50.0 - 500}, {"blur", 40}},
+                                           .values = {{"position-x", i % 20 * 50.0 - 500}, {"blur", 120}},
                                            .effects = {EffectUse{"blur"}}});
             QVERIFY(more.has_value());
             heavy = *std::move(more);
