@@ -57,5 +57,6 @@ void measure_editing(Measures& figures, MainWindow& window, PinId pin, int runs)
 
 /// Of a rung of the pins.
 int repeat_on_pins(const QByteArray& what, int rung, bool near);
+int repeat_on_words(int count);
 
 } // namespace pulsepin::ladder

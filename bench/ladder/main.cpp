@@ -1,7 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // pulsepin-ladder-bench [--draw FILE.svg] [FAMILY ...]: pins, songs, shots, layers, words; without a name all
-// of them. --edits, --paints and --selects RUNG [near] do one thing over and over, for a profiler.
+// of them. --edits, --paints and --selects RUNG [near] and --word-edits COUNT do one
+// thing over and over, for a profiler.
 #include "ladder.h"
 
 #include "shell/application.h"
@@ -19,6 +20,8 @@ int main(int argc, char** argv) {
     for (const char* what : {"--edits", "--paints", "--selects"})
         if (const auto at = asked.indexOf(what); at >= 0)
             return repeat_on_pins(what, asked.value(at + 1, "3").toInt(), asked.size() > at + 2);
+    if (const auto at = asked.indexOf("--word-edits"); at >= 0)
+        return repeat_on_words(asked.value(at + 1, "20000").toInt());
     QString drawn;
     if (const auto at = asked.indexOf("--draw"); at >= 0) {
         drawn = asked.value(at + 1);

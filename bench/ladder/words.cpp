@@ -16,27 +16,43 @@ using test::milliseconds;
 
 constexpr double apart = 0.29; // seconds
 
-Measures measured(int count, int runs) {
-    Measures figures;
-    const double seconds = apart * count + 2;
-    auto words = with_lane_of_words(test::steady_project(120, 0, seconds));
+double seconds_of(int count) {
+    return apart * count + 2;
+}
+
+LaneOfWords lane_of_words(int count) {
+    return with_lane_of_words(test::steady_project(120, 0, seconds_of(count)));
+}
+
+Project piece_of_words(const LaneOfWords& words, int count) {
     std::vector<Pin> pins;
     for (int i = 0; i < count; ++i)
         pins.push_back({{},
                         MusicalAnchor{Ticks(static_cast<std::int64_t>(apart * 2 * i * ticks_per_beat))},
                         WordBody{"levee" + std::to_string(i % 10), {}, i / 8 + 1, i + 1},
                         {}});
-    const Project project = *with_pins(words.project, words.lane, std::move(pins));
-    std::string text;
-    figures["write as text"] = milliseconds(runs, [&] { text = project_to_json(project, "/pieces"); });
-    figures["read from text"] = milliseconds(runs, [&] { (void)project_from_json(text, "/pieces"); });
-    MainWindow window(Player::Device::None);
+    return *with_pins(words.project, words.lane, std::move(pins));
+}
+
+void open_at_words(MainWindow& window, const Project& project, LaneId words) {
     window.resize(1280, 800);
     window.show();
     window.document().apply(project, "begin");
     window.go_to_stop(Stop::Mark);
-    window.view().choose_lane(words.lane);
+    window.view().choose_lane(words);
     settle(window);
+}
+
+Measures measured(int count, int runs) {
+    Measures figures;
+    const double seconds = seconds_of(count);
+    auto words = lane_of_words(count);
+    const Project project = piece_of_words(words, count);
+    std::string text;
+    figures["write as text"] = milliseconds(runs, [&] { text = project_to_json(project, "/pieces"); });
+    figures["read from text"] = milliseconds(runs, [&] { (void)project_from_json(text, "/pieces"); });
+    MainWindow window(Player::Device::None);
+    open_at_words(window, project, words.lane);
     const auto& set = window.document().project().lane(words.lane)->pins;
     measure_editing(figures, window, set[set.size() / 2].id, runs);
     measure_painting(figures, window, seconds, 2 * runs);
@@ -57,6 +73,17 @@ Measures measured(int count, int runs) {
 }
 
 } // namespace
+
+int repeat_on_words(int count) {
+    const auto words = lane_of_words(count);
+    MainWindow window(Player::Device::None);
+    open_at_words(window, piece_of_words(words, count), words.lane);
+    const auto& set = window.document().project().lane(words.lane)->pins;
+    Measures figures;
+    measure_editing(figures, window, set[set.size() / 2].id, 150);
+    std::printf("%.2f ms\n", figures["edit one pin in the window"]);
+    return 0;
+}
 
 Family family_of_words() {
     Family family{"words", "words", {}};

@@ -219,7 +219,20 @@ private slots:
                 .toPoint();
         });
         ++actions;
-        QCOMPARE(view.opened_event(), pin);
+        const auto told = [&] {
+            const QRectF row = timeline.lane_row(lane);
+            return QString("opened %1 of %2, %3 selected, lane from %4 to %5 in %6 of %7, %8 pins, \"%9\"")
+                .arg(view.opened_event().value)
+                .arg(pin.value)
+                .arg(view.selection().size())
+                .arg(row.top())
+                .arg(row.bottom())
+                .arg(timeline.height())
+                .arg(desk.window.height())
+                .arg(desk.project().lane(lane)->pins.size())
+                .arg(desk.message());
+        };
+        QVERIFY2(view.opened_event() == pin, qPrintable(told()));
         timeline.grab();
         QVERIFY(timeline.lane_row(lane).height() >= 140);
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{1}); // it added no pin

@@ -35,9 +35,11 @@ ResolvedLane resolve(const Project& project, const Lane& lane, const PinLookup& 
         resolved.pins.push_back({pin.id, *time, acts_at, rounded.frame, rounded.error,
                                  !std::holds_alternative<TimeAnchor>(pin.anchor), false, i});
     }
-    std::sort(resolved.pins.begin(), resolved.pins.end(), [](const ResolvedPin& a, const ResolvedPin& b) {
+    const auto earlier = [](const ResolvedPin& a, const ResolvedPin& b) {
         return a.time != b.time ? a.time < b.time : a.id < b.id;
-    });
+    };
+    if (!std::ranges::is_sorted(resolved.pins, earlier)) // mostly they are, as pins were added
+        std::ranges::sort(resolved.pins, earlier);
     mark_shared_frames(lane, resolved.pins);
     return resolved;
 }

@@ -35,14 +35,15 @@ void end_at(const Project& project, TextSpan& span, Seconds end) {
 std::vector<TextSpan> words_of(const Project& project, const Lane& lane, const ResolvedLane& resolved) {
     std::vector<TextSpan> words;
     words.reserve(resolved.pins.size());
+    std::vector<const Length*> lengths;
+    lengths.reserve(resolved.pins.size());
     for (const auto& pin : resolved.pins) {
+        const auto& body = body_of<WordBody>(lane.pins[pin.index].body);
         words.push_back(begun(lane, pin));
-        words.back().line = body_of<WordBody>(lane.pins[pin.index].body).line;
+        words.back().line = body.line;
+        lengths.push_back(&body.length);
     }
     const Seconds lead = time_of(lane.lead, project.settings->frame_rate);
-    const auto length_of = [&](const TextSpan& word) -> const Length& {
-        return body_of<WordBody>(lane.pins[word.index].body).length;
-    };
     // From the last to the first: where a line's end is known once its last word's is.
     const Seconds piece = std::max(piece_end(project), words.empty() ? Seconds(0) : words.back().start);
     Seconds next_line = piece, line_end = piece;
@@ -51,7 +52,7 @@ std::vector<TextSpan> words_of(const Project& project, const Lane& lane, const R
         const bool ends_line = i + 1 == words.size() || words[i + 1].line != word.line || word.line == 0;
         if (ends_line && i + 1 < words.size())
             next_line = words[i + 1].start;
-        const Length& length = length_of(word);
+        const Length& length = *lengths[i];
         Seconds end = ends_line ? next_line : words[i + 1].start;
         if (const auto own = duration_of(length, word.start + lead, project))
             end =

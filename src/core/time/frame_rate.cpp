@@ -71,8 +71,11 @@ Seconds FrameRate::frame_length() const {
 }
 
 Seconds FrameRate::start_of(Frames frame) const {
-    const auto exact = static_cast<__int128>(frame.value) * denominator_;
-    return Seconds(static_cast<double>(exact) / static_cast<double>(numerator_));
+    std::int64_t product = 0;
+    const double exact = !__builtin_mul_overflow(frame.value, denominator_, &product)
+                             ? static_cast<double>(product)
+                             : static_cast<double>(static_cast<__int128>(frame.value) * denominator_);
+    return Seconds(exact / static_cast<double>(numerator_));
 }
 
 Frames FrameRate::frame_at(Seconds time) const {
@@ -109,13 +112,18 @@ std::span<const FrameRate> common_frame_rates() {
 
 namespace {
 
-/// Whether a time lies beyond the middle of a frame. A double is a whole number times a power of two, so both
-/// sides can be compared in whole numbers, without rounding.
+/// Whether a time lies beyond the middle of a frame. Where rounding could decide it, whole numbers do: a
+/// double is one times a power of two, so both sides can be compared exactly.
 bool beyond_half(Seconds time, FrameRate rate, Frames frame) {
     if (!(std::abs(time.value) > 1e-6)) // far before the middle of frame 0, and too small for 128 bits
         return false;
     if (std::abs(frame.value) > (std::int64_t{1} << 40)) // beyond any piece of music
         return false;
+    constexpr double roundings = 1e-14; // of a rate, a product and a difference: less than 2^-50 of it
+    const double place = time.value * rate.per_second();
+    const double beyond = place - (static_cast<double>(frame.value) + 0.5);
+    if (std::abs(beyond) > roundings * (std::abs(place) + 1))
+        return beyond > 0;
     int exponent = 0;
     const auto mantissa = static_cast<std::int64_t>(std::ldexp(std::frexp(time.value, &exponent), 53));
     exponent -= 53;
