@@ -141,8 +141,7 @@ bool undone_and_done_again(Desk& desk, const Project& start) {
     int steps = 0;
     for (; document.can_undo(); ++steps)
         document.undo();
-    constexpr int remembered = 999; // steps of a history that is full
-    const bool as_at_start = steps >= remembered || same_content(document.project(), start);
+    const bool as_at_start = !document.remembers_start() || same_content(document.project(), start);
     if (!as_at_start)
         tell_differences(document.project(), start);
     while (document.can_redo())

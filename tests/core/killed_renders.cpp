@@ -111,7 +111,7 @@ private slots:
         QElapsedTimer watch;
         watch.start();
         const auto whole = cli(render("30-38"));
-        const auto usual = std::max<qint64>(20, watch.elapsed());
+        auto usual = static_cast<double>(watch.elapsed()); // milliseconds
         QVERIFY2(whole.status == 0, qPrintable(whole.err));
         const Files after = files_below(folder.path());
         QVERIFY(after != before);
@@ -129,14 +129,20 @@ private slots:
         put_back();
         std::mt19937 random(11);
         // At any moment, and every other time towards the end, where the film takes its place.
-        std::uniform_int_distribution<qint64> any(usual / 8, usual * 9 / 8), late(usual * 3 / 4, usual);
+        const auto moment = [&](int kill) {
+            std::uniform_real_distribution<double> share(kill % 2 ? 0.75 : 0.1, kill % 2 ? 1 : 1.1);
+            return static_cast<int>(share(random) * usual);
+        };
         const int kills = std::max(6, qEnvironmentVariableIntValue("PULSEPIN_KILLS") / 6);
         int half_way = 0;
         for (int kill = 0; kill < kills; ++kill) {
             QProcess process;
             process.start(PULSEPIN_BINARIES "/pulsepin-cli", render("30-38"));
             QVERIFY(process.waitForStarted());
-            if (!process.waitForFinished(static_cast<int>(kill % 2 ? late(random) : any(random)))) {
+            watch.restart();
+            if (process.waitForFinished(moment(kill)))
+                usual = (usual + static_cast<double>(watch.elapsed())) / 2; // it has become quicker
+            else {
                 process.kill();
                 QVERIFY(process.waitForFinished());
                 ++half_way;

@@ -224,8 +224,15 @@ private slots:
         };
         const std::size_t bytes_of_step = pins.size() * sizeof(Pin);
         History roomy(project), narrow(project, 100 * bytes_of_step), none(project, 0);
-        for (auto* history : {&roomy, &narrow, &none})
+        QVERIFY(none.remembers_start());
+        moved(none, static_cast<int>(History::fewest_steps) - 1);
+        QVERIFY(none.remembers_start());
+        moved(none, 1);
+        QVERIFY(!none.remembers_start());
+        for (auto* history : {&roomy, &narrow, &none}) {
             moved(*history, 1100);
+            QVERIFY(!history->remembers_start());
+        }
         QCOMPARE(steps_of(roomy), static_cast<int>(History::most_steps) - 1);
         QVERIFY2(steps_of(narrow) > 30 && steps_of(narrow) < 100,
                  qPrintable(QString::number(steps_of(narrow))));

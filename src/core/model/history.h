@@ -32,6 +32,8 @@ public:
     [[nodiscard]] const std::string& redo_name() const { return steps_[at_ + 1].name; }
     void undo();
     void redo();
+    /// Whether undoing leads to the value that it began with.
+    [[nodiscard]] bool remembers_start() const { return steps_.front().number == 1; }
 
     /// Names the present value, so that it can be told later which one was saved.
     [[nodiscard]] std::uint64_t number() const { return steps_[at_].number; }
