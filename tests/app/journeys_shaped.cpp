@@ -98,6 +98,38 @@ private slots:
         QCOMPARE(body_of<KeyBody>(pin.body), key);
     }
 
+    /// What was undone gives its number back: the page that it was shown on, and that is not seen any more,
+    /// takes the next lane of that number for no follower.
+    void journey_a_lane_in_the_place_of_a_follower_that_was_undone() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        const LaneId level = add_motion_lane(desk, "Follower", "Level");
+        const LaneId blur = add_motion_lane(desk, "Keys", "Blur");
+        const LaneId kick = add_motion_lane(desk, "Follower", "Kick");
+        auto* lanes = desk.window.findChild<QComboBox*>("motion lane");
+        lanes->setCurrentIndex(row_of(lanes, "Blur"));
+        desk.window.view().choose_lane(blur);
+        QVERIFY(desk.settle());
+        auto& document = desk.window.document();
+        while (desk.project().lane(kick))
+            document.undo();
+        QVERIFY(desk.project().lane(blur));
+        document.apply(with_lane(desk.project(), kind_of(body_type<MarkerBody>), "Hints"), "add lane");
+        QVERIFY(holds<MarkerBody>(desk.project().lane(kick)->kind));
+        // The other follower is computed again, of which all pages of followers hear.
+        QSignalSpy computed(&document, &Document::followers_changed);
+        Motion other = *part_of<Motion>(*desk.project().lane(level));
+        other.follower.steps.clear();
+        QVERIFY(document.apply(with_motion(desk.project(), level, other), "take away step"));
+        QVERIFY(desk.settle());
+        QVERIFY(!computed.isEmpty());
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QCOMPARE(part_of<Motion>(*desk.project().lane(level))->follower.steps.size(), std::size_t{1});
+        lanes->setCurrentIndex(row_of(lanes, "Level"));
+        QVERIFY(desk.settle());
+        QVERIFY(desk.window.findChild<QComboBox*>("follower band")->isEnabled());
+    }
+
     void journey_a_planting_on_a_followers_tops() {
         Desk desk;
         QVERIFY(desk.open_demo());

@@ -15,10 +15,7 @@ public:
     explicit MotionPage(Document& document, QWidget* parent = nullptr)
         : QWidget(parent), document_(document) {}
 
-    void show_lane(LaneId lane) {
-        lane_ = lane;
-        refresh();
-    }
+    void show_lane(LaneId lane);
     void refresh() {
         showing_ = true;
         show_motion();
@@ -29,8 +26,9 @@ public:
 
 protected:
     virtual void show_motion() = 0;
-    /// Null when there is none.
-    [[nodiscard]] const Lane* lane() const { return document_.project().lane(lane_); }
+    /// Null when there is none. A page that is not seen keeps its lane: once that was undone, another kind
+    /// may have its number.
+    [[nodiscard]] const Lane* lane() const;
     /// One undo step; nothing while the fields are filled.
     void change(const QString& what, const std::function<void(Motion&)>& how);
     [[nodiscard]] bool showing() const { return showing_; }
@@ -39,6 +37,7 @@ protected:
 
 private:
     LaneId lane_;
+    LaneKind kind_;
     bool showing_ = false;
 };
 
