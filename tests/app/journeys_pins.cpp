@@ -478,6 +478,43 @@ private slots:
         QCOMPARE(lane_named(desk, "Kicks").pins.size(), count);
     }
 
+    /// Pressed and not moved yet, then undone by keys: the hand holds nothing any more.
+    void journey_a_pin_is_undone_while_it_is_held() {
+        Desk desk;
+        QVERIFY(open(desk));
+        auto& timeline = desk.window.timeline();
+        desk.add_marker(desk.bar(6).value);
+        const PinId made = desk.markers().pins.back().id;
+        timeline.reveal_lane(desk.markers().id);
+        timeline.grab();
+        const QPoint head = timeline.head_position(made).toPoint();
+        const auto moved_to = [&](QPoint at) {
+            QMouseEvent move(QEvent::MouseMove, at, timeline.mapToGlobal(at), Qt::NoButton, Qt::LeftButton,
+                             Qt::NoModifier);
+            QApplication::sendEvent(&timeline, &move);
+        };
+        QTest::mousePress(&timeline, Qt::LeftButton, {}, head);
+        desk.key(Qt::Key_Z, Qt::ControlModifier);
+        QVERIFY(!desk.project().pin(made));
+        const Project undone = desk.project();
+        moved_to(head + QPoint(60, 0));
+        QTest::mouseRelease(&timeline, Qt::LeftButton, {}, head + QPoint(60, 0));
+        QVERIFY(same_content(desk.project(), undone));
+        // The playhead goes on with the mouse, whatever keys do meanwhile.
+        QPoint free = timeline.lane_row(desk.markers().id).center().toPoint();
+        const auto near_a_head = [&](const Pin& pin) {
+            return std::abs(timeline.head_position(pin.id).x() - free.x()) < 20;
+        };
+        while (std::ranges::any_of(desk.markers().pins, near_a_head))
+            free.rx() += 5;
+        QTest::mousePress(&timeline, Qt::LeftButton, {}, free);
+        desk.key(Qt::Key_M);
+        QVERIFY(!same_content(desk.project(), undone));
+        moved_to(free + QPoint(80, 0));
+        QTest::mouseRelease(&timeline, Qt::LeftButton, {}, free + QPoint(80, 0));
+        QVERIFY(std::abs(timeline.scale().x(desk.window.view().playhead()) - (free.x() + 80)) < 12);
+    }
+
     void journey_cells_are_painted_in_the_score() {
         Desk desk;
         QVERIFY(open(desk));

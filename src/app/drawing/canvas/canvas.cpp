@@ -27,6 +27,7 @@ public:
     WidenNames(GestureContext context, QPointF from, ViewState& view)
         : Gesture(std::move(context), from), view_(view), width_(view.names_width()) {}
     std::optional<Edit> end(Qt::KeyboardModifiers) override { return std::nullopt; }
+    [[nodiscard]] bool outlives_changes() const override { return true; }
 
 protected:
     void drag_to(QPointF at, Qt::KeyboardModifiers) override {
@@ -47,7 +48,7 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     setFocusPolicy(Qt::StrongFocus);
     setAttribute(Qt::WA_OpaquePaintEvent);
     connect(&document_, &Document::changed, this, [this] {
-        if (gesture_ && gesture_->draft()) // what it shows was made of the project as it was
+        if (gesture_ && !gesture_->outlives_changes())
             give_up();
         invalidate();
     });

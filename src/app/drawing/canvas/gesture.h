@@ -64,6 +64,9 @@ public:
     [[nodiscard]] virtual std::optional<Edit> end(Qt::KeyboardModifiers keys) = 0;
     /// On top of the drawing.
     virtual void paint(QPainter&, const Palette&) const {}
+    /// Whether it goes on when the piece is changed meanwhile, as by keys. What takes hold of something in it
+    /// does not: that may be gone.
+    [[nodiscard]] virtual bool outlives_changes() const { return false; }
 
     [[nodiscard]] bool moved() const { return moved_; }
     /// The project as it would be, to be shown meanwhile; null while it is as before.

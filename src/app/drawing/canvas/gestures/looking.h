@@ -12,6 +12,7 @@ class MovePlayhead : public Gesture {
 public:
     MovePlayhead(GestureContext context, QPointF from);
     std::optional<Edit> end(Qt::KeyboardModifiers) override { return std::nullopt; }
+    [[nodiscard]] bool outlives_changes() const override { return true; }
 
 protected:
     void drag_to(QPointF at, Qt::KeyboardModifiers keys) override;
@@ -22,6 +23,7 @@ class MarkRange : public Gesture {
 public:
     using Gesture::Gesture;
     std::optional<Edit> end(Qt::KeyboardModifiers keys) override;
+    [[nodiscard]] bool outlives_changes() const override { return true; }
 
 protected:
     void drag_to(QPointF at, Qt::KeyboardModifiers keys) override;
