@@ -206,8 +206,12 @@ QString RandomHands::drag() {
     const QPoint from = place(over), to = place(over);
     const auto with = below(4) == 0 ? Qt::ShiftModifier : Qt::NoModifier;
     QTest::mousePress(&over, Qt::LeftButton, with, from);
-    for (int i = 1; i <= 3; ++i)
+    const int other_hand = below(24); // on the keys while the mouse is held
+    for (int i = 1; i <= 3; ++i) {
+        if (i == 1 + other_hand)
+            desk_.window.action(below(3) > 0 ? "undo" : below(2) == 0 ? "redo" : "delete")->trigger();
         move_mouse(over, from + (to - from) * i / 3, with);
+    }
     if (below(8) == 0) // thought better of it
         QTest::keyClick(&over, Qt::Key_Escape);
     QTest::mouseRelease(&over, Qt::LeftButton, with, to);
