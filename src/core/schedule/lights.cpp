@@ -74,6 +74,22 @@ std::vector<double> turns_of(const LightBody& body, const Rig& rig, const std::v
     return turns;
 }
 
+/// Which lamps a light lights, and when each has its turn.
+struct Order {
+    std::vector<std::size_t> lamps;
+    std::vector<double> turns;
+};
+
+Order order_of(const LightBody& body, const Rig& rig) {
+    Order order{rig.members(body.on), {}};
+    order.turns = turns_of(body, rig, order.lamps);
+    return order;
+}
+
+bool in_same_order(const LightBody& a, const LightBody& b) {
+    return a.pattern == b.pattern && a.seed == b.seed && a.backwards == b.backwards && a.on == b.on;
+}
+
 /// Moments in the music around a pin.
 class Moments {
 public:
@@ -103,11 +119,10 @@ private:
 };
 
 void add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane& lane,
-               const ResolvedPin& pin) {
+               const ResolvedPin& pin, const Order& order) {
     const auto& body = body_of<LightBody>(lane.pins[pin.index].body);
-    const Rig& rig = *project.rig;
-    const auto lamps = rig.members(body.on);
-    const auto turns = turns_of(body, rig, lamps);
+    const auto& [lamps, turns] = order;
+    const double count = turns.empty() ? 0 : std::ranges::max(turns) + 1;
     const Moments moments(project, lane, pin);
     const bool muted = lane.muted || lane.pins[pin.index].muted;
     const auto add = [&](std::size_t lamp, Seconds from, Seconds until) {
@@ -139,7 +154,6 @@ void add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane
             break;
         }
         case LightBody::Pattern::OneByOne: {
-            const double count = std::ranges::max(turns) + 1;
             const Seconds length = whole - pin.time;
             add(lamps[i], pin.time + length * (turns[i] / count),
                 pin.time + length * ((turns[i] + 1) / count));
@@ -173,9 +187,17 @@ void meet(std::vector<LightSpan>& spans, const Lane& lane, std::size_t fixtures)
 
 LightSpans lights_of(const Project& project, const Lane& lane, const ResolvedLane& resolved) {
     LightSpans spans;
-    for (const auto& pin : resolved.pins)
-        if (is_body<LightBody>(lane.pins[pin.index].body))
-            add_spans(spans.all, project, lane, pin);
+    Order order; // of the light before: mostly the next one has it, too
+    const LightBody* of = nullptr;
+    for (const auto& pin : resolved.pins) {
+        const auto* body = body_if<LightBody>(&lane.pins[pin.index].body);
+        if (!body)
+            continue;
+        if (!of || !in_same_order(*of, *body))
+            order = order_of(*body, *project.rig);
+        of = body;
+        add_spans(spans.all, project, lane, pin, order);
+    }
     std::ranges::stable_sort(spans.all, [](const LightSpan& a, const LightSpan& b) {
         return a.start != b.start ? a.start < b.start : a.pin < b.pin;
     });
