@@ -886,6 +886,10 @@
         <translation>„%1“ ist sofort zu Ende</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; lights its lamps more than a million times: from here on they stay dark</source>
+        <translation>„%1“ lässt seine Lampen mehr als eine Million Mal leuchten: Ab hier bleiben sie dunkel</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; must be %2, not &quot;%3&quot;.</source>
         <translation>„%1“ muss %2 sein, nicht „%3“.</translation>
     </message>
@@ -2970,6 +2974,10 @@
     <message>
         <source>Lights as a table</source>
         <translation>Lichter als Tabelle</translation>
+    </message>
+    <message>
+        <source>Lights of a lane after a million others: fewer turns, or longer ones, leave room for them</source>
+        <translation>Lichter einer Spur nach einer Million anderer: Weniger oder längere Wechsel lassen Platz für sie</translation>
     </message>
     <message>
         <source>Lights of one lane that light a lamp at the same time: the highest or the latest is seen, as the lane says</source>
@@ -8362,6 +8370,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>lights</source>
         <translation>Lichter</translation>
+    </message>
+    <message>
+        <source>lights without room</source>
+        <translation>Lichter ohne Platz</translation>
     </message>
     <message>
         <source>like</source>

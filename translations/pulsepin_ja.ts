@@ -886,6 +886,10 @@
         <translation>「%1」はすぐに終わります</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; lights its lamps more than a million times: from here on they stay dark</source>
+        <translation>「%1」はランプを百万回を超えて点灯させます。ここから先は消えたままです</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; must be %2, not &quot;%3&quot;.</source>
         <translation>「%1」は「%3」でなく %2 にしてください。</translation>
     </message>
@@ -2970,6 +2974,10 @@
     <message>
         <source>Lights as a table</source>
         <translation>光の表</translation>
+    </message>
+    <message>
+        <source>Lights of a lane after a million others: fewer turns, or longer ones, leave room for them</source>
+        <translation>一つのレーンで百万回を超えた後の照明。切り替えを減らすか長くすると入ります</translation>
     </message>
     <message>
         <source>Lights of one lane that light a lamp at the same time: the highest or the latest is seen, as the lane says</source>
@@ -8362,6 +8370,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>lights</source>
         <translation>照明</translation>
+    </message>
+    <message>
+        <source>lights without room</source>
+        <translation>入りきらない照明</translation>
     </message>
     <message>
         <source>like</source>

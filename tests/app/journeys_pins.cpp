@@ -478,6 +478,31 @@ private slots:
         QCOMPARE(lane_named(desk, "Kicks").pins.size(), count);
     }
 
+    /// The mouse moves, clicks and double-clicks where lanes were that are gone, before they are painted so.
+    void journey_lanes_are_undone_under_the_mouse() {
+        Desk desk;
+        QVERIFY(open(desk));
+        auto& timeline = desk.window.timeline();
+        const std::size_t before = desk.project().lanes.size();
+        Project more = desk.project();
+        for (int i = 0; i < 40; ++i)
+            more = with_lane(more, kind_of(body_type<TriggerBody>), "more");
+        desk.window.document().apply(more, "add lanes");
+        const LaneId last = desk.project().lanes.back()->id;
+        timeline.reveal_lane(last);
+        timeline.grab();
+        const QPoint there = timeline.lane_row(last).center().toPoint();
+        desk.window.document().undo();
+        QCOMPARE(desk.project().lanes.size(), before);
+        QMouseEvent move(QEvent::MouseMove, there, timeline.mapToGlobal(there), Qt::NoButton, Qt::NoButton,
+                         Qt::NoModifier);
+        QApplication::sendEvent(&timeline, &move);
+        for (const auto button : {Qt::LeftButton, Qt::RightButton})
+            QTest::mouseClick(&timeline, button, {}, there);
+        QTest::mouseDClick(&timeline, Qt::LeftButton, {}, there);
+        QCOMPARE(desk.project().lanes.size(), before);
+    }
+
     /// Pressed and not moved yet, then undone by keys: the hand holds nothing any more.
     void journey_a_pin_is_undone_while_it_is_held() {
         Desk desk;

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Lamps: how they are set, patched and lit by a lane, what is kept of them and what edits by name do.
+#include "check/checks.h"
 #include "fields/within_limits.h"
 #include "hand/hand_edits.h"
 #include "interchange/exporters.h"
@@ -242,6 +243,32 @@ private slots:
         QCOMPARE(until.spans()[0], (std::vector<std::pair<int, int>>{{0, 36}, {36, 48}}));
         const Schedule apart(until.project);
         QCOMPARE(std::ranges::count_if(apart.spans(until.lane).lights.all, &LightSpan::conflict), 0);
+    }
+
+    /// A few lines of a file can ask for more than any memory holds.
+    void a_lane_lights_its_lamps_a_million_times_at_most() {
+        Lanterns l;
+        l.project = *with_lamps(l.project, {.name = "many", .count = 900, .y = 50});
+        LightBody turns = held(red, 1e5);
+        turns.pattern = LightBody::Pattern::ByTurns;
+        turns.each = 1.0 / 64;
+        l.light({}, 0, turns);
+        const auto lit = [&] { return Schedule(l.project).spans(l.lane).lights; };
+        QVERIFY(!lit().all.empty() && lit().all.size() < most_light_spans && !lit().unlit_from);
+        const PinId first = l.project.lane(l.lane)->pins.front().id;
+        const auto told = [&] {
+            const std::string only[] = {"unlit-lamps"};
+            return findings({Curves{Schedule(l.project)}}, only);
+        };
+        QVERIFY(told().empty());
+        for (int i = 1; i < 40; ++i)
+            l.light({}, i, turns);
+        const auto most = lit();
+        QVERIFY2(most.all.size() >= most_light_spans && most.all.size() < most_light_spans * 11 / 10,
+                 qPrintable(QString::number(most.all.size())));
+        QVERIFY(most.unlit_from && *most.unlit_from != first);
+        QCOMPARE(told().size(), std::size_t{1});
+        QCOMPARE(told().front().pin, *most.unlit_from);
     }
 
     // Each span that lasts is found however long it is, among many.

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "check/check_rows.h"
 
+#include "model/anchored_time.h"
 #include "model/pin_edits.h"
 #include "model/rig_edits.h"
 
@@ -36,6 +37,23 @@ Result<Mended> mute_light(const MendRequest& request) {
 }
 
 constexpr Mend two_lights_mends[] = {{"mute", "Mute this light", mute_light}};
+
+// -- more lights than a lane can have
+
+void find_unlit(const CheckMaterial& material, std::vector<Finding>& found) {
+    const Project& project = material.project();
+    for (const auto& lane : project.lanes) {
+        const auto from = material.schedule().spans(lane->id).lights.unlit_from;
+        if (!from)
+            continue;
+        const auto time = anchored_time(project.pin(*from)->anchor, project);
+        Finding one = finding_at(unlit_check, *lane, *from, time.value_or(Seconds(0)));
+        one.about = one.how_much = lane->name;
+        one.why = fmt::format(
+            "\"{}\" lights its lamps more than a million times: from here on they stay dark", lane->name);
+        found.push_back(std::move(one));
+    }
+}
 
 // -- lamps that are lit, and listen to no channel
 
@@ -91,6 +109,15 @@ const CheckRow two_lights_check{
     0,
     find_two_lights,
     two_lights_mends};
+
+const CheckRow unlit_check{
+    "unlit-lamps",
+    "lights without room",
+    "Lights of a lane after a million others: fewer turns, or longer ones, leave room for them",
+    Gravity::Grave,
+    0,
+    find_unlit,
+    {}};
 
 const CheckRow unpatched_check{
     "unpatched-lamp", "lamp without a channel", "Lamps that are lit and are not patched", Gravity::Look, 0,

@@ -10,7 +10,7 @@ namespace pulsepin {
 extern const CheckRow off_beat_check, off_onset_check, same_frame_check, two_names_check,
     doubtful_check;                                                               // places
 extern const CheckRow short_shot_check, short_material_check, outside_shot_check; // shots
-extern const CheckRow overlap_check, fight_check, flat_check, two_lights_check,
+extern const CheckRow overlap_check, fight_check, flat_check, two_lights_check, unlit_check,
     unpatched_check;                                                             // motion
 extern const CheckRow reading_check, safe_area_check, unseen_check, mouth_check; // texts
 extern const CheckRow clipped_check, loudness_check;                             // sound

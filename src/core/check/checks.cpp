@@ -61,12 +61,13 @@ constexpr ParamSpec parameters[] = {
 
 const std::vector<CheckRow>& all_rows() {
     static const std::vector<CheckRow> all{
-        off_beat_check,     flash_check,      red_flash_check,      same_frame_check,    short_shot_check,
-        missing_check,      unreadable_check, short_material_check, clipped_check,       off_onset_check,
-        outside_shot_check, overlap_check,    fight_check,          flat_check,          two_lights_check,
-        unpatched_check,    reading_check,    safe_area_check,      mouth_check,         two_names_check,
-        doubtful_check,     loudness_check,   clip_rate_check,      variable_rate_check, light_check,
-        fields_check,       turned_check,     wide_pixels_check,    timecode_check,      unseen_check};
+        off_beat_check,     flash_check,      red_flash_check,      same_frame_check,  short_shot_check,
+        missing_check,      unreadable_check, short_material_check, clipped_check,     off_onset_check,
+        outside_shot_check, overlap_check,    fight_check,          flat_check,        two_lights_check,
+        unpatched_check,    reading_check,    safe_area_check,      mouth_check,       two_names_check,
+        doubtful_check,     unlit_check,      loudness_check,       clip_rate_check,   variable_rate_check,
+        light_check,        fields_check,     turned_check,         wide_pixels_check, timecode_check,
+        unseen_check};
     return all;
 }
 

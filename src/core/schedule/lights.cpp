@@ -118,7 +118,8 @@ private:
     const ResolvedPin& pin_;
 };
 
-void add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane& lane,
+/// Whether there was room for all of it.
+bool add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane& lane,
                const ResolvedPin& pin, const Order& order) {
     const auto& body = body_of<LightBody>(lane.pins[pin.index].body);
     const auto& [lamps, turns] = order;
@@ -132,6 +133,8 @@ void add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane
     };
     const Seconds whole = moments.end_of(body.length, pin.time);
     for (std::size_t i = 0; i < lamps.size(); ++i) {
+        if (spans.size() >= most_light_spans)
+            return false;
         switch (body.pattern) {
         case LightBody::Pattern::Together:
             add(lamps[i], pin.time, whole);
@@ -161,6 +164,7 @@ void add_spans(std::vector<LightSpan>& spans, const Project& project, const Lane
         }
         }
     }
+    return true;
 }
 
 /// Ends what lasts until the next, and tells conflicts: of each lamp by time.
@@ -196,7 +200,10 @@ LightSpans lights_of(const Project& project, const Lane& lane, const ResolvedLan
         if (!of || !in_same_order(*of, *body))
             order = order_of(*body, *project.rig);
         of = body;
-        add_spans(spans.all, project, lane, pin, order);
+        if (!add_spans(spans.all, project, lane, pin, order)) {
+            spans.unlit_from = pin.id;
+            break;
+        }
     }
     std::ranges::stable_sort(spans.all, [](const LightSpan& a, const LightSpan& b) {
         return a.start != b.start ? a.start < b.start : a.pin < b.pin;

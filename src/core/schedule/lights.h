@@ -4,6 +4,10 @@
 #include "model/lights.h"
 #include "schedule/resolve.h"
 
+#include <algorithm>
+#include <optional>
+#include <vector>
+
 namespace pulsepin {
 
 /// One lamp lit once, by a pin: over the frames [start, end).
@@ -19,8 +23,9 @@ struct LightSpan {
 /// All of a lane, by their start; what was asked for at a moment is found quickly.
 struct LightSpans {
     std::vector<LightSpan> all;
-    std::vector<Frames> latest_end; ///< of all up to each
-    bool latest_first = false;      ///< Lighting::latest
+    std::vector<Frames> latest_end;  ///< of all up to each
+    std::optional<PinId> unlit_from; ///< the first pin of which not all was lit: there was no room for more
+    bool latest_first = false;       ///< Lighting::latest
 
     /// Calls `see` with each that lasts at a frame, the latest first.
     template <class See>
@@ -38,7 +43,9 @@ struct LightSpans {
 
 /// The lamps of a lane's pins in the order of their patterns. What would last less than a frame lasts one;
 /// "until the next" until the next pin that lights one of the same lamps. A pattern by turns changes at most
-/// some thousand times.
+/// some thousand times, and a lane lights its lamps at most `most_light_spans` times: what a few lines of a
+/// file can ask for would fill any memory.
+inline constexpr std::size_t most_light_spans = 1'000'000;
 [[nodiscard]] LightSpans lights_of(const Project& project, const Lane& lane, const ResolvedLane& resolved);
 
 /// How its strength goes over its length: its own course, or that of attack and fall; no points: it is held.

@@ -50,6 +50,8 @@ Canvas::Canvas(Document& document, ViewState& view, QWidget* parent)
     connect(&document_, &Document::changed, this, [this] {
         if (gesture_ && !gesture_->outlives_changes())
             give_up();
+        if (isVisible())
+            lay_out(); // the mouse may be in a row that is gone, before it is painted
         invalidate();
     });
     connect(&document_, &Document::heard_changed, this, &Canvas::invalidate);
