@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
 // Markers, cuts and triggers on the beat: placed, copied, painted, and still right after the grid changed.
+#include "kinds/kinds.h"
 #include "model/edits.h"
 #include "model/planting_edits.h"
 #include "model/shot_edits.h"

@@ -248,7 +248,7 @@ private slots:
     /// A few lines of a file can ask for more than any memory holds.
     void a_lane_lights_its_lamps_a_million_times_at_most() {
         Lanterns l;
-        l.project = *with_lamps(l.project, {.name = "many", .count = 900, .y = 50});
+        l.project = *with_lamps(l.project, {.name = "many", .count = 200, .y = 50});
         LightBody turns = held(red, 1e5);
         turns.pattern = LightBody::Pattern::ByTurns;
         turns.each = 1.0 / 64;
