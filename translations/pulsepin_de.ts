@@ -2976,8 +2976,8 @@
         <translation>Lichter als Tabelle</translation>
     </message>
     <message>
-        <source>Lights of a lane after a million others: fewer turns, or longer ones, leave room for them</source>
-        <translation>Lichter einer Spur nach einer Million anderer: Weniger oder längere Wechsel lassen Platz für sie</translation>
+        <source>Lights of a lane after a million others, which stay dark: fewer turns, or longer ones, leave room</source>
+        <translation>Lichter einer Spur nach einer Million anderer, die dunkel bleiben: Weniger oder längere Wechsel lassen Platz</translation>
     </message>
     <message>
         <source>Lights of one lane that light a lamp at the same time: the highest or the latest is seen, as the lane says</source>
@@ -8192,6 +8192,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>Lampen und Gruppen nach Namen, durch Kommas getrennt; leer: alle</translation>
     </message>
     <message>
+        <source>lamps left dark</source>
+        <translation>Dunkle Lampen</translation>
+    </message>
+    <message>
         <source>lamps of</source>
         <translation>Lampen von</translation>
     </message>
@@ -8370,10 +8374,6 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>lights</source>
         <translation>Lichter</translation>
-    </message>
-    <message>
-        <source>lights without room</source>
-        <translation>Lichter ohne Platz</translation>
     </message>
     <message>
         <source>like</source>

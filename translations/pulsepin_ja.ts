@@ -2976,8 +2976,8 @@
         <translation>光の表</translation>
     </message>
     <message>
-        <source>Lights of a lane after a million others: fewer turns, or longer ones, leave room for them</source>
-        <translation>一つのレーンで百万回を超えた後の照明。切り替えを減らすか長くすると入ります</translation>
+        <source>Lights of a lane after a million others, which stay dark: fewer turns, or longer ones, leave room</source>
+        <translation>一つのレーンで百万回を超えた後の照明は消えたままです。切り替えを減らすか長くすると入ります</translation>
     </message>
     <message>
         <source>Lights of one lane that light a lamp at the same time: the highest or the latest is seen, as the lane says</source>
@@ -8192,6 +8192,10 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
         <translation>ランプとグループの名前をコンマ区切りで。空なら全部</translation>
     </message>
     <message>
+        <source>lamps left dark</source>
+        <translation>消えたままのランプ</translation>
+    </message>
+    <message>
         <source>lamps of</source>
         <translation>ランプ</translation>
     </message>
@@ -8370,10 +8374,6 @@ Format: Layer, Start, End, Style, Name, MarginL, MarginR, MarginV, Effect, Text
     <message>
         <source>lights</source>
         <translation>照明</translation>
-    </message>
-    <message>
-        <source>lights without room</source>
-        <translation>入りきらない照明</translation>
     </message>
     <message>
         <source>like</source>

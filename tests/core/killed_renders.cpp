@@ -20,17 +20,13 @@ namespace {
 
 using Files = std::map<QString, QByteArray>; // what lies below a folder, without drafts
 
-bool is_draft_name(const QString& path) {
-    return path.contains(".pulsepin-draft-") || path.contains(".XXXXXX");
-}
-
 Files files_below(const QString& folder, const QString& under = {}) {
     Files found;
     const QDir here(folder + "/" + under);
     for (const auto& entry :
          here.entryInfoList(QDir::AllEntries | QDir::Hidden | QDir::System | QDir::NoDotAndDotDot)) {
         const QString name = under.isEmpty() ? entry.fileName() : under + "/" + entry.fileName();
-        if (is_draft_name(name))
+        if (entry.fileName().startsWith(".pulsepin-draft-"))
             continue;
         if (entry.isDir()) {
             found.merge(files_below(folder, name));

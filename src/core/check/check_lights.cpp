@@ -48,7 +48,8 @@ void find_unlit(const CheckMaterial& material, std::vector<Finding>& found) {
             continue;
         const auto time = anchored_time(project.pin(*from)->anchor, project);
         Finding one = finding_at(unlit_check, *lane, *from, time.value_or(Seconds(0)));
-        one.about = one.how_much = lane->name;
+        one.about = lane->name;
+        one.how_much = "1 000 000";
         one.why = fmt::format(
             "\"{}\" lights its lamps more than a million times: from here on they stay dark", lane->name);
         found.push_back(std::move(one));
@@ -112,8 +113,8 @@ const CheckRow two_lights_check{
 
 const CheckRow unlit_check{
     "unlit-lamps",
-    "lights without room",
-    "Lights of a lane after a million others: fewer turns, or longer ones, leave room for them",
+    "lamps left dark",
+    "Lights of a lane after a million others, which stay dark: fewer turns, or longer ones, leave room",
     Gravity::Grave,
     0,
     find_unlit,

@@ -71,7 +71,7 @@ Seconds FrameRate::frame_length() const {
 }
 
 Seconds FrameRate::start_of(Frames frame) const {
-    std::int64_t product = 0;
+    std::int64_t product = 0; // holds it for any piece of music; 128 bits are slow
     const double exact = !__builtin_mul_overflow(frame.value, denominator_, &product)
                              ? static_cast<double>(product)
                              : static_cast<double>(static_cast<__int128>(frame.value) * denominator_);

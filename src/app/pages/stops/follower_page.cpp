@@ -54,7 +54,6 @@ FollowerPage::FollowerPage(Document& document, ViewState& view, QWidget* parent)
     steps_box_->addStretch(1);
     area->setWidget(inside);
     column->addWidget(area, 1);
-    connect(&document_, &Document::followers_changed, this, &MotionPage::refresh);
     connect(&view_, &ViewState::motion_lane_changed, this, &MotionPage::refresh);
 }
 
