@@ -89,7 +89,7 @@ private slots:
             QVERIFY2(played.right, qPrintable(played.why));
 
         desk.key(Qt::Key_6, Qt::ControlModifier);
-        QTimer::singleShot(200, qApp, [this] {
+        once_a_dialog_is_open(200, [this] {
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             if (!dialog)
                 return;

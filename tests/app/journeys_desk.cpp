@@ -380,7 +380,7 @@ private slots:
             "type tempo");
         QVERIFY(std::holds_alternative<TimeAnchor>(desk.cuts().pins[0].anchor));
         window.view().select({});
-        QTimer::singleShot(200, qApp, [&] {
+        once_a_dialog_is_open(200, [&] {
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "adopt pins");
             QVERIFY2(begins_to_tell(dialog->findChild<QLabel*>("adopt told")->text(), "29 tied"),

@@ -347,7 +347,7 @@ private slots:
         desk.window.go_to_stop(Stop::Export);
         QTemporaryDir folder;
         const QString file = folder.filePath("zoom.txt");
-        QTimer::singleShot(200, qApp, [&] {
+        once_a_dialog_is_open(200, [&] {
             auto* dialog = qobject_cast<ScheduleTextDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* pattern = dialog->findChild<QLineEdit*>("text pattern");

@@ -173,7 +173,7 @@ private slots:
         window.view().set_range(TimeRange{desk.bar(13), desk.bar(15)});
         desk.key(Qt::Key_R, Qt::ControlModifier | Qt::ShiftModifier);
         QCOMPARE(selected(), std::size_t{5}); // drop and four flashes
-        QTimer::singleShot(100, qApp, [] {
+        once_a_dialog_is_open(100, [] {
             auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             dialog->setTextValue("LAUN");
@@ -255,7 +255,7 @@ private slots:
         QVERIFY(desk.open_demo());
         auto& timeline = desk.window.timeline();
         const LaneId flash = lane_named(desk, "Flash").id;
-        QTimer::singleShot(100, qApp, [] {
+        once_a_dialog_is_open(100, [] {
             auto* dialog = qobject_cast<QInputDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             dialog->setTextValue("Lightning");

@@ -139,7 +139,7 @@ private slots:
         act([&] { desk.key(Qt::Key_5, Qt::ControlModifier); });
         // The menu, its entry, then the dialog: brightness of the whole picture, down; taken as it is
         // offered.
-        QTimer::singleShot(400, qApp, [&] {
+        once_a_dialog_is_open(400, [&] {
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* property = dialog->findChild<QComboBox*>("driven property");

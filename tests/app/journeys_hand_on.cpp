@@ -29,7 +29,7 @@ QPushButton* to_hand_on(Desk& desk, const char* button) {
 /// What to do with the next dialog of that name.
 template <class Do>
 void in_dialog(const QString& name, Do what, int after_ms = 300) {
-    QTimer::singleShot(after_ms, qApp, [name, what] {
+    once_a_dialog_is_open(after_ms, [name, what] {
         auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
         QVERIFY2(dialog && dialog->objectName() == name, qPrintable(name));
         what(*dialog);
@@ -488,7 +488,7 @@ private slots:
         mine.close();
         bool asked = false;
         save_as(other);
-        QTimer::singleShot(1200, qApp, [&] {
+        once_a_dialog_is_open(1200, [&] {
             auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
             QVERIFY(box);
             asked = says(box->text(), "kite-day.edl");

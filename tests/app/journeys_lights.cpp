@@ -135,7 +135,7 @@ private slots:
 
         // Copied to three further bars.
         desk.window.view().select({lights(desk).pins[0].id});
-        QTimer::singleShot(300, &desk.window, [] {
+        once_a_dialog_is_open(300, [] {
             auto* dialog = qobject_cast<QDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             for (auto* spin : dialog->findChildren<QSpinBox*>())

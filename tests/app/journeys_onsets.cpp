@@ -142,7 +142,7 @@ private slots:
         auto& window = desk.window;
         window.go_to_stop(Stop::Grid);
         desk.click("page Onsets");
-        QTimer::singleShot(900, qApp, [] {
+        once_a_dialog_is_open(900, [] {
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "merge rows");
             QTest::mouseClick(dialog->findChild<QCheckBox*>("any kick"), Qt::LeftButton, {}, QPoint(8, 8));

@@ -45,7 +45,7 @@ const AppearanceBody& word_body(Desk& desk, PinId word) {
 }
 
 void take_dialog(const char* take, const std::function<void(ParamDialog&)>& fill = {}) {
-    QTimer::singleShot(150, qApp, [take, fill] {
+    once_a_dialog_is_open(150, [take, fill] {
         for (auto* widget : QApplication::topLevelWidgets())
             if (auto* dialog = qobject_cast<ParamDialog*>(widget); dialog && dialog->isVisible()) {
                 if (fill)

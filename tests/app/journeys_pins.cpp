@@ -296,7 +296,7 @@ private slots:
         // To three further bars.
         window.timeline().setFocus();
         QString told;
-        QTimer::singleShot(100, qApp, [&told] {
+        once_a_dialog_is_open(100, [&told] {
             auto* dialog = qobject_cast<RepeatDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             dialog->findChild<QSpinBox*>("repeat times")->setValue(3);

@@ -113,7 +113,7 @@ private slots:
         QVERIFY(desk.open_demo());
         const Project before = desk.project();
         desk.window.go_to_stop(Stop::Export);
-        QTimer::singleShot(200, qApp, [] {
+        once_a_dialog_is_open(200, [] {
             auto* dialog = QApplication::activeModalWidget();
             dialog->findChild<QLineEdit*>("text pattern")->setText("{frame} {value} {time}");
             QTest::keyClick(dialog, Qt::Key_Escape);

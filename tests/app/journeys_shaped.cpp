@@ -136,7 +136,7 @@ private slots:
         const LaneId lane = add_motion_lane(desk, "Follower", "Level");
         QVERIFY(desk.settle());
         desk.window.go_to_stop(Stop::Mark);
-        QTimer::singleShot(400, qApp, [&] {
+        once_a_dialog_is_open(400, [&] {
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog && dialog->objectName() == "tops of a follower");
             dialog->findChild<QDoubleSpinBox*>("tops prominence")->setValue(0.2);

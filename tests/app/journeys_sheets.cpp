@@ -209,7 +209,7 @@ private slots:
         desk.window.timeline().setFocus();
         QString told, none;
         std::size_t places = 0;
-        QTimer::singleShot(200, qApp, [&] {
+        once_a_dialog_is_open(200, [&] {
             auto* dialog = QApplication::activeModalWidget();
             QVERIFY(dialog);
             auto* line = dialog->findChild<QLineEdit*>("said line");

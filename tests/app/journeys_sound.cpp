@@ -209,7 +209,7 @@ private slots:
         QVERIFY(desk.settle());
         // Written, it is that very sound, as another program reads it.
         const QString path = QString::fromStdString(file("percussive.wav").string());
-        QTimer::singleShot(300, qApp, [&] {
+        once_a_dialog_is_open(300, [&] {
             auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             dialog->findChild<QLineEdit*>("fileNameEdit")->setText(path);

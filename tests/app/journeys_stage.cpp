@@ -181,7 +181,7 @@ private slots:
         }
         QCOMPARE(desk.project().lane(lane)->pins.size(), std::size_t{2});
         // It pulses on its own size: the dialog offers that, as it is.
-        QTimer::singleShot(300, qApp, [&] {
+        once_a_dialog_is_open(300, [&] {
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
@@ -273,7 +273,7 @@ private slots:
         Desk desk;
         QVERIFY(desk.open_demo());
         desk.window.go_to_stop(Stop::Motion);
-        QTimer::singleShot(300, qApp, [&] {
+        once_a_dialog_is_open(300, [&] {
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* property = dialog->findChild<QComboBox*>("driven property");
@@ -357,7 +357,7 @@ private slots:
         QVERIFY(desk.project().stage->layer(line)->points[3].width > 1.3);
         desk.click("draw line"); // no more points
         // It is drawn from 11.1 on, and done on 13.1: two keys.
-        QTimer::singleShot(300, qApp, [&] {
+        once_a_dialog_is_open(300, [&] {
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");
@@ -402,7 +402,7 @@ private slots:
         QVERIFY(desk.open_demo());
         hide_shots(desk);
         const LayerId sparks = add_by_menu(desk, {"Sparks"});
-        QTimer::singleShot(300, qApp, [&] {
+        once_a_dialog_is_open(300, [&] {
             auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget());
             QVERIFY(dialog);
             auto* driven = dialog->findChild<QComboBox*>("driven layer");

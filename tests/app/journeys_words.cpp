@@ -54,7 +54,7 @@ void key_when(Desk& desk, double seconds, Qt::Key key) {
 
 /// Fills in the next dialog of parameters and takes it.
 void answer_params(const char* take, const std::function<void(ParamDialog&)>& fill = {}) {
-    QTimer::singleShot(150, qApp, [take, fill] {
+    once_a_dialog_is_open(150, [take, fill] {
         ParamDialog* dialog = nullptr;
         for (auto* widget : QApplication::topLevelWidgets())
             if (auto* one = qobject_cast<ParamDialog*>(widget); one && one->isVisible())

@@ -31,7 +31,7 @@ const Lane* levels(Desk& desk) {
 /// With a lane of levels that drives the camera, added as a person adds lanes.
 bool add_lane(Desk& desk) {
     bool offered = false;
-    QTimer::singleShot(100, qApp, [&] {
+    once_a_dialog_is_open(100, [&] {
         if (auto* dialog = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget())) {
             offered = true;
             dialog->accept();

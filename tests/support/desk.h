@@ -7,6 +7,7 @@
 #include "parts/finder.h"
 #include "parts/rows_field.h"
 #include "shell/main_window.h"
+#include "support/dialogs.h"
 #include "support/in_english.h"
 
 #include <QApplication>
@@ -242,7 +243,7 @@ inline void choose_from_menu_at(QWidget* widget, QPoint at, const QStringList& p
 
 /// Types into the next dialog that asks for a text or a number, and accepts it.
 inline void answer_with(const QString& text) {
-    QTimer::singleShot(200, qApp, [text] {
+    once_a_dialog_is_open(200, [text] {
         if (auto* lane = qobject_cast<AddLaneDialog*>(QApplication::activeModalWidget())) {
             if (auto* layer = lane->findChild<QComboBox*>("driven layer");
                 layer && layer->findData(qulonglong{0}) >= 0)
@@ -275,7 +276,7 @@ inline void answer(QMessageBox::StandardButton button, int& asked) {
 
 /// The same, by what is written on it.
 inline void answer(const QString& text, int& asked) {
-    QTimer::singleShot(150, qApp, [text, &asked] {
+    once_a_dialog_is_open(150, [text, &asked] {
         auto* box = qobject_cast<QMessageBox*>(QApplication::activeModalWidget());
         QVERIFY2(box, "nothing was asked");
         for (auto* button : box->buttons())

@@ -1,6 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #pragma once
 
+#include "support/dialogs.h"
+
 #include <QApplication>
 #include <QFileDialog>
 #include <QLineEdit>
@@ -11,7 +13,7 @@ namespace pulsepin::test {
 
 /// Writes the name into the file dialog that opens next, and takes it.
 inline void save_as(const QString& path) {
-    QTimer::singleShot(300, qApp, [path] {
+    once_a_dialog_is_open(300, [path] {
         for (auto* widget : QApplication::topLevelWidgets())
             if (auto* dialog = qobject_cast<QFileDialog*>(widget); dialog && dialog->isVisible()) {
                 auto* name = dialog->findChild<QLineEdit*>("fileNameEdit");
