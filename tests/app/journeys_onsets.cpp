@@ -102,6 +102,49 @@ private slots:
         QCOMPARE(row(desk, kick).by_hand.size(), std::size_t{3});
     }
 
+    // A tick beside a row that is shown, but kept nowhere, ended the program.
+    void journey_rows_are_ticked_before_beats_are_found_and_after_an_undo() {
+        Desk desk;
+        QVERIFY(desk.open_demo());
+        auto& window = desk.window;
+        auto& document = window.document();
+        auto& detection = document.detection();
+        Project bare = desk.project();
+        bare.detection = nullptr;
+        document.apply(bare, "never listened to");
+        window.go_to_stop(Stop::Grid);
+        desk.click("page Onsets");
+        int shown_alone = 0;
+        const QObject here;
+        connect(&detection, &DetectionController::shown_changed, &here, [&] {
+            if (!detection.shown() || desk.project().detection)
+                return;
+            ++shown_alone;
+            auto* box = window.findChild<QCheckBox*>("row shown 1");
+            QVERIFY(box && !box->isEnabled());
+            box->toggle();
+        });
+        detection.detect({}, false);
+        QVERIFY(desk.settle());
+        QCOMPARE(shown_alone, 1);
+        QVERIFY(desk.project().detection);
+        QVERIFY(window.findChild<QCheckBox*>("row shown 1")->isEnabled());
+        // One that is tried out when what it is a row of goes.
+        auto* readily = window.findChild<QSlider*>("sensitivity 1");
+        readily->setSliderDown(true);
+        readily->setValue(readily->value() + 20);
+        QVERIFY(desk.settle());
+        QVERIFY(detection.shown() != desk.project().detection);
+        auto* box = window.findChild<QCheckBox*>("row shown 1");
+        document.undo();
+        QVERIFY(!desk.project().detection && !detection.shown());
+        box->toggle(); // its line goes when it is looked at next
+        QVERIFY(!desk.project().detection);
+        document.redo();
+        QVERIFY(desk.settle());
+        QCOMPARE(detection.shown(), desk.project().detection);
+    }
+
     void journey_a_beat_is_listened_to_closely_and_moved_by_ear() {
         Desk desk;
         QVERIFY(desk.open_demo());

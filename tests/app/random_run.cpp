@@ -141,7 +141,7 @@ bool undone_and_done_again(Desk& desk, const Project& start) {
     int steps = 0;
     for (; document.can_undo(); ++steps)
         document.undo();
-    const bool as_at_start = !document.remembers_start() || same_content(document.project(), start);
+    const bool as_at_start = !document.history().remembers_start() || same_content(document.project(), start);
     if (!as_at_start)
         tell_differences(document.project(), start);
     for (int step = 0; step < steps; ++step) // what the hands undid themselves stays undone
@@ -233,8 +233,14 @@ public:
         desk.settle();
         ::malloc_trim(0); // what is free, but not given back
         megabytes_.push_back(megabytes_resident());
-        std::printf("minute %zu: %d actions, %.0f MB at rest, %.0f at most\n", megabytes_.size() - 1, actions,
-                    megabytes_.back(), std::exchange(most_, 0));
+        const auto& history = desk.window.document().history();
+        const struct mallinfo2 heap = ::mallinfo2();
+        std::printf(
+            "minute %zu: %d actions, %.0f MB at rest, %.0f at most; %.0f MB in use, of which %zu steps that "
+            "can be undone hold %.0f at most\n",
+            megabytes_.size() - 1, actions, megabytes_.back(), std::exchange(most_, 0),
+            static_cast<double>(heap.uordblks + heap.hblkhd) / 1e6, history.steps(),
+            static_cast<double>(history.bytes()) / 1e6);
         std::fflush(stdout);
     }
     /// Of the last third of the run against what it was after a sixth of it, each the middle of its minutes.

@@ -5,6 +5,7 @@
 #include "model/anchored_time.h"
 #include "model/edits.h"
 #include "model/lane_edits.h"
+#include "model/pin_edits.h"
 #include "schedule/place_text.h"
 #include "schedule/snapping.h"
 #include "support/projects.h"
@@ -148,6 +149,9 @@ private slots:
         QCOMPARE(then.spans(lane).shots.front().start, Frames(0));
         QCOMPARE(then.spans(lane).shots[1].start, Schedule(project).spans(lane).shots[1].start);
         QVERIFY(!edit.run({then, {}, {}, {}, lane, {}}));
+        const PinId only[] = {project.lane(lane)->pins.front().id};
+        const auto locked = edit.run({Schedule(with_pins_locked(project, only, true)), {}, {}, {}, lane, {}});
+        QVERIFY(!locked && locked.error().what.find("locked") != std::string::npos);
     }
 };
 

@@ -79,6 +79,7 @@ DetectionController::DetectionController(Document& document)
               }};
       }) {
     connect(&tried_, &BackgroundSignals::ready, this, &DetectionController::show_tried_row);
+    connect(&document, &Document::changed, this, &DetectionController::leave_what_is_over);
 }
 
 void DetectionController::forget() {
@@ -105,7 +106,17 @@ void DetectionController::show(std::shared_ptr<const Detection> detection) {
     if (shown_ == detection)
         return;
     shown_ = std::move(detection);
+    shown_beside_ = shown_ ? document_.project().detection : nullptr;
     emit shown_changed();
+}
+
+/// What was shown for a while is over once the project has something else, as after an undo.
+void DetectionController::leave_what_is_over() {
+    if (!shown_ || shown_beside_ == document_.project().detection)
+        return;
+    tried_.clear();
+    keep_when_found_ = false;
+    show(nullptr);
 }
 
 std::shared_ptr<const Detection> DetectionController::shown() const {

@@ -44,7 +44,8 @@ public:
     void remember_level();
     void forget_levels();
 
-    /// What was found, as it is shown now: with a row that someone is trying out. Null when nothing was.
+    /// What was found, as it is shown now: with a row that someone is trying out, or before anything is kept.
+    /// Null when nothing was.
     [[nodiscard]] std::shared_ptr<const Detection> shown() const;
 
     /// Shows a row as it would be with other settings, without keeping it. Extracts features first if need
@@ -98,7 +99,9 @@ private:
     std::uint64_t song_ = 0; ///< rises with each song, so that late answers to the last one are dropped
     Background<TriedRow, std::vector<FoundOnset>> tried_;
     bool keep_when_found_ = false;
-    std::shared_ptr<const Detection> shown_; ///< instead of the project's
+    void leave_what_is_over();
+    std::shared_ptr<const Detection> shown_;        ///< instead of the project's, as long as that is
+    std::shared_ptr<const Detection> shown_beside_; ///< this one
     struct Proposal {
         Detection found;
         BeatGrid grid; ///< the found one with what was held

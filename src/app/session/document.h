@@ -71,7 +71,7 @@ public:
     [[nodiscard]] bool can_undo() const { return history_.can_undo(); }
     [[nodiscard]] bool can_redo() const { return history_.can_redo(); }
     /// Whether undoing leads to the piece as it was opened or begun: a long history forgets its oldest steps.
-    [[nodiscard]] bool remembers_start() const { return history_.remembers_start(); }
+    [[nodiscard]] const History& history() const { return history_; }
     [[nodiscard]] QString undo_name() const;
     [[nodiscard]] QString redo_name() const;
 

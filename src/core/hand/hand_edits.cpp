@@ -419,8 +419,11 @@ Outcome begin_with_shot(const Request& request) {
     if (lane->locked)
         return fail("The lane “" + lane->name + "” is locked.", {}, "Unlock it first.");
     const PinId first = request.schedule.spans(lane->id).shots.front().cut;
-    HandEdited edited{*with_anchor(request.project(), first,
-                                   TimeAnchor{time_of(lane->lead, request.project().settings->frame_rate)})};
+    const TimeAnchor start{time_of(lane->lead, request.project().settings->frame_rate)};
+    auto moved = with_anchor(request.project(), first, start);
+    if (!moved)
+        return tl::unexpected(moved.error());
+    HandEdited edited{*std::move(moved)};
     edited.selected = {first};
     return edited;
 }

@@ -34,6 +34,9 @@ public:
     void redo();
     /// Whether undoing leads to the value that it began with.
     [[nodiscard]] bool remembers_start() const { return steps_.front().number == 1; }
+    [[nodiscard]] std::size_t steps() const { return steps_.size(); }
+    /// Roughly, of all values but the first.
+    [[nodiscard]] std::size_t bytes() const { return holds_; }
 
     /// Names the present value, so that it can be told later which one was saved.
     [[nodiscard]] std::uint64_t number() const { return steps_[at_].number; }

@@ -165,7 +165,7 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     row->addWidget(line.count);
     row->addWidget(line.remove);
     connect(line.shown, &QCheckBox::toggled, this, [this, index] {
-        if (!filling_)
+        if (!filling_ && keeps(index))
             document_.apply(with_onset_row(document_.project(), index, changed(index)), tr("show row"));
     });
     connect(line.function, &QComboBox::activated, this, [this, index] {
@@ -178,6 +178,13 @@ OnsetRows::Line OnsetRows::make_line(std::size_t index) {
     connect(line.remove, &QPushButton::clicked, this,
             [this, index] { document_.detection().remove_row(index); });
     return line;
+}
+
+/// What is shown before beats are found, or after an undo that was not looked at yet, has no place to keep
+/// anything.
+bool OnsetRows::keeps(std::size_t index) const {
+    const auto& detection = document_.project().detection;
+    return detection && index < detection->rows.size() && index < lines_.size();
 }
 
 OnsetRow OnsetRows::changed(std::size_t index) const {
@@ -223,8 +230,7 @@ void OnsetRows::choose_line(std::size_t index) {
 }
 
 void OnsetRows::try_line(std::size_t index) {
-    const auto& detection = document_.project().detection;
-    if (filling_ || !detection || index >= detection->rows.size() || index >= lines_.size())
+    if (filling_ || !keeps(index))
         return;
     choose_line(index);
     document_.detection().try_row(index, changed(index));
@@ -374,6 +380,7 @@ void OnsetRows::refresh() {
     for (std::size_t i = 0; i < count; ++i) {
         fill(lines_[i], detection->rows[i]);
         lines_[i].remove->setVisible(i > 0);
+        lines_[i].widget->setEnabled(keeps(i));
     }
     current_ = count == 0 ? 0 : std::min(current_, count - 1);
     const bool kept = document_.project().detection != nullptr;

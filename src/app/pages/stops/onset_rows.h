@@ -39,6 +39,7 @@ private:
     };
     Line make_line(std::size_t index);
     void fill(const Line& line, const OnsetRow& row);
+    [[nodiscard]] bool keeps(std::size_t index) const;
     [[nodiscard]] OnsetRow changed(std::size_t index) const;
     void try_line(std::size_t index);
     void add_like();
