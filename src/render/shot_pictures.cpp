@@ -61,23 +61,46 @@ struct ShotPictures::State {
                                                                                             : nullptr;
     }
 
+    static std::size_t bytes_of(const ShotPicture& picture) {
+        return static_cast<std::size_t>(picture.image.sizeInBytes());
+    }
+
     void keep(const PictureFile& clip, ShotPicture picture) {
-        bytes += static_cast<std::size_t>(picture.image.sizeInBytes());
-        order.emplace_back(clip, picture.from.value);
         const double key = picture.from.value;
-        cache[clip].insert_or_assign(key, std::move(picture));
-        while (bytes > kept_bytes && order.size() > 1) {
-            const auto& [old_clip, old_key] = order.front();
-            auto& pictures = cache[old_clip];
-            if (const auto old = pictures.find(old_key); old != pictures.end()) {
-                bytes -= static_cast<std::size_t>(old->second.image.sizeInBytes());
-                pictures.erase(old);
-            }
-            order.pop_front();
+        bytes += bytes_of(picture);
+        auto& pictures = cache[clip];
+        if (const auto there = pictures.find(key); there != pictures.end()) {
+            bytes -= bytes_of(there->second);
+            there->second = std::move(picture);
+        } else {
+            pictures.emplace(key, std::move(picture));
+            order.emplace_back(clip, key);
+        }
+        drop_the_oldest();
+    }
+
+    /// Until the others are few enough; the latest stays, and so does the one that is wanted now.
+    void drop_the_oldest() {
+        const ShotPicture* seen = cached(now);
+        for (std::size_t left = order.size(); bytes > kept_bytes && left > 1; --left) {
+            const auto clip = cache.find(order.front().first);
+            const auto old = clip->second.find(order.front().second);
+            order.splice(order.end(), order, order.begin());
+            if (&old->second == seen)
+                continue;
+            order.pop_back();
+            bytes -= bytes_of(old->second);
+            clip->second.erase(old);
+            if (clip->second.empty())
+                cache.erase(clip);
         }
     }
 
     VideoReader* reader_of(const PictureFile& clip) {
+        {
+            const std::lock_guard lock(mutex);
+            readers.may_keep(kept_bytes);
+        }
         const auto reader = guarded([&] { return readers.of(clip); });
         if (reader)
             return *reader;
@@ -185,6 +208,17 @@ void ShotPictures::set_size(QSize size) {
     state_->troubles.clear(); // there may be memory for this one; other troubles are found again
     ++state_->generation;
     state_->requests_changed.notify_one();
+}
+
+void ShotPictures::may_keep(std::size_t bytes) {
+    const std::lock_guard lock(state_->mutex);
+    state_->kept_bytes = bytes;
+    state_->drop_the_oldest();
+}
+
+std::size_t ShotPictures::bytes() const {
+    const std::lock_guard lock(state_->mutex);
+    return state_->bytes;
 }
 
 std::optional<ShotPicture> ShotPictures::picture(const Wanted& now, const std::optional<Wanted>& soon) {

@@ -37,6 +37,11 @@ public:
     ShotPictures(const ShotPictures&) = delete;
     ShotPictures& operator=(const ShotPictures&) = delete;
 
+    /// At most about so many bytes of pictures from now on, and as many for what decodes them.
+    void may_keep(std::size_t bytes);
+    /// Of the pictures that are kept.
+    [[nodiscard]] std::size_t bytes() const;
+
     /// Pictures are made to fit this box; those made for another are dropped.
     void set_size(QSize size);
 

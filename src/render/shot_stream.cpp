@@ -42,7 +42,14 @@ ShotPictures::Wanted ShotStream::wanted_of(const Clip& clip, const ShotSpan& spa
 }
 
 ShotStream::ShotStream(const std::function<void()>& arrived, std::size_t kept_bytes)
-    : pictures_(arrived, kept_bytes), fading_(arrived, kept_bytes) {}
+    : pictures_(arrived), fading_(arrived) {
+    may_keep(kept_bytes);
+}
+
+void ShotStream::may_keep(std::size_t bytes) {
+    fading_.may_keep(bytes / 5);
+    pictures_.may_keep(bytes - bytes / 5);
+}
 
 void ShotStream::set_size(QSize size) {
     pictures_.set_size(size);

@@ -380,6 +380,8 @@ private slots:
         desk.click("sync table");
         auto* dialog = desk.window.findChild<SyncDialog*>();
         QVERIFY(dialog && QTest::qWaitForWindowExposed(dialog));
+        desk.window.action("sync table")->trigger();
+        QCOMPARE(desk.window.findChildren<SyncDialog*>().size(), 1);
         auto* pins = dialog->findChild<QTableView*>("pins in sync");
         QCOMPARE(pins->model()->rowCount(), 28); // 4 markers, 16 cuts, 8 flashes
         const auto choose_in = [&](const char* box, const QString& text) {

@@ -16,6 +16,7 @@
 #include <QAccessible>
 #include <QDialogButtonBox>
 #include <QDir>
+#include <QDoubleSpinBox>
 #include <QFile>
 #include <QKeySequenceEdit>
 #include <QScopeGuard>
@@ -326,6 +327,14 @@ private slots:
         auto* help = desk.window.findChild<HelpWindow*>("help");
         QVERIFY(help && help->isVisible());
         QVERIFY2(says(help->told(), "listens to the song"), qPrintable(help->told()));
+        // Asked about something else, the same window tells it.
+        auto* tempo = desk.window.findChild<QDoubleSpinBox*>("tempo");
+        tempo->setFocus(Qt::TabFocusReason);
+        desk.window.activateWindow();
+        QVERIFY(QTest::qWaitFor([&] { return tempo->hasFocus(); }, 3000));
+        QTest::keyClick(tempo, Qt::Key_F1);
+        QCOMPARE(desk.window.findChildren<HelpWindow*>("help").size(), 1);
+        QVERIFY2(!says(help->told(), "listens to the song"), qPrintable(help->told()));
         help->activateWindow();
         QVERIFY(QTest::qWaitForWindowActive(help));
         help->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();

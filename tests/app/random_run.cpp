@@ -237,10 +237,12 @@ public:
         const struct mallinfo2 heap = ::mallinfo2();
         std::printf(
             "minute %zu: %d actions, %.0f MB at rest, %.0f at most; %.0f MB in use, of which %zu steps that "
-            "can be undone hold %.0f at most\n",
+            "can be undone hold %.0f at most; %lld widgets in %lld windows\n",
             megabytes_.size() - 1, actions, megabytes_.back(), std::exchange(most_, 0),
             static_cast<double>(heap.uordblks + heap.hblkhd) / 1e6, history.steps(),
-            static_cast<double>(history.bytes()) / 1e6);
+            static_cast<double>(history.bytes()) / 1e6,
+            static_cast<long long>(QApplication::allWidgets().size()),
+            static_cast<long long>(QApplication::topLevelWidgets().size()));
         std::fflush(stdout);
     }
     /// Of the last third of the run against what it was after a sixth of it, each the middle of its minutes.

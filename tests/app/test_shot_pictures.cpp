@@ -88,6 +88,26 @@ private slots:
         }
     }
 
+    // Whatever else was decoded since, the picture that is wanted does not go; or nobody would make it again.
+    void few_are_kept_and_the_one_that_is_seen_among_them() {
+        constexpr std::size_t one = 320 * 180 * 4;
+        ShotPictures pictures([] {}, 3 * one);
+        pictures.set_size({320, 180});
+        const PictureFile clip{PULSEPIN_DEMO "/loop.webm"};
+        const ShotPictures::Wanted soon{{PULSEPIN_DEMO "/tail.webm"}, Seconds(1)};
+        for (const double time : {0.0, 1.0, 2.0, 0.5}) {
+            QTRY_VERIFY(pictures.picture({clip, Seconds(time)}, soon).has_value());
+            QTest::qWait(150); // all that comes next
+            QVERIFY(pictures.picture({clip, Seconds(time)}, soon).has_value());
+            QVERIFY(pictures.bytes() <= 3 * one);
+        }
+        pictures.may_keep(0);
+        QVERIFY(pictures.picture({clip, Seconds(0.5)}, soon).has_value());
+        QVERIFY(pictures.bytes() >= one && pictures.bytes() <= 2 * one);
+        pictures.set_size({160, 90});
+        QCOMPARE(pictures.bytes(), std::size_t{0});
+    }
+
     void trouble_is_told() {
         ShotPictures pictures([] {});
         (void)pictures.picture({{"/no/such/clip.mov"}, Seconds(0)}, std::nullopt);

@@ -13,6 +13,7 @@
 #include "pages/stops/place_panel.h"
 #include "pages/stops/sync_table.h"
 #include "parts/file_names.h"
+#include "parts/open_once.h"
 #include "render/report_pages.h"
 #include "schedule/piece_length.h"
 #include "session/core_words.h"
@@ -231,6 +232,8 @@ void CheckCommands::ask_for_limits() {
 
 void CheckCommands::show_table() {
     go_to_stop(Stop::Check);
+    if (brought_forward<SyncDialog>(window_, SyncDialog::own_name))
+        return;
     auto* dialog = new SyncDialog(panel_->bank(), window_);
     dialog->setAttribute(Qt::WA_DeleteOnClose);
     connect(dialog, &SyncDialog::go_wanted, this,

@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "commands/command_dialogs.h"
 
+#include "parts/open_once.h"
 #include "parts/widgets.h"
 
 #include <QGridLayout>
@@ -91,8 +92,11 @@ std::vector<ShortcutLine> shortcut_lines(const CommandList& commands) {
 }
 
 void show_shortcuts(const CommandList& commands, QWidget* parent) {
+    const QString name("shortcuts");
+    if (brought_forward<QDialog>(parent, name))
+        return;
     auto* sheet = new QDialog(parent);
-    sheet->setObjectName("shortcuts");
+    sheet->setObjectName(name);
     sheet->setAttribute(Qt::WA_DeleteOnClose);
     sheet->setWindowTitle(CommandSearch::tr("All shortcuts"));
     auto* grid = new QGridLayout(sheet);

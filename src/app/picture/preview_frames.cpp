@@ -66,8 +66,17 @@ ShotStream& PreviewView::stream_of(const Layer& layer) {
             [this] { QMetaObject::invokeMethod(this, &PreviewView::look_up, Qt::QueuedConnection); });
         stream->set_size(shot_size());
         stream->use_files([this](const Clip& clip) { return document_.proxies().file_of(clip); });
+        share_memory();
     }
     return *stream;
+}
+
+/// What all layers keep is bounded; each has its share of it.
+void PreviewView::share_memory() {
+    constexpr std::size_t least = 20u << 20;
+    const auto each = std::max(least, ShotStream::usual_bytes / std::max<std::size_t>(1, streams_.size()));
+    for (auto& [id, stream] : streams_)
+        stream->may_keep(each);
 }
 
 bool PreviewView::composes(Frames frame) const {
@@ -97,7 +106,8 @@ void PreviewView::look_up() {
     const Frames frame = project.settings->frame_rate.frame_at(now);
     shown_.wanted = frame;
     shown_.sound = now;
-    std::erase_if(streams_, [&](const auto& one) { return project.stage->layer(one.first) == nullptr; });
+    if (std::erase_if(streams_, [&](const auto& one) { return !project.stage->layer(one.first); }) > 0)
+        share_memory();
     composed_ = composes(frame);
     const bool plays = player_.playing() && !draft_ && !framing_draft_;
     if (!plays)

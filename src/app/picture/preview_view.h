@@ -133,6 +133,7 @@ private:
     void take_painted();
     void show_painted(FramePainter::Painted painted);
     [[nodiscard]] ShotStream& stream_of(const Layer& layer);
+    void share_memory();
     [[nodiscard]] QSizeF wanted_size() const; ///< of the picture, in pixels of the screen
     [[nodiscard]] QSize picture_size() const; ///< that is composed
     /// That shots are decoded to fit: larger where one is seen only in part.

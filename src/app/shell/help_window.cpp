@@ -3,6 +3,7 @@
 
 #include "drawing/canvas/canvas.h"
 #include "pages/stops/stop_panel.h"
+#include "parts/open_once.h"
 #include "parts/widgets.h"
 #include "picture/preview_view.h"
 #include "shell/manual.h"
@@ -68,7 +69,7 @@ QStringList names_of_control(const QWidget& control) {
 }
 
 HelpWindow::HelpWindow(QWidget* parent) : QDialog(parent) {
-    setObjectName("help");
+    setObjectName(own_name);
     setWindowTitle(tr("Help"));
     setAttribute(Qt::WA_DeleteOnClose);
     auto* column = new QVBoxLayout(this);
@@ -131,7 +132,9 @@ void HelpKey::tell() {
             control = under;
     if (!control)
         control = &window_;
-    auto* help = new HelpWindow(control->window());
+    auto* help = brought_forward<HelpWindow>(control->window(), HelpWindow::own_name);
+    if (!help)
+        help = new HelpWindow(control->window());
     help->tell_about(*control, page_about(*control, stop_()));
     help->show();
 }
@@ -143,7 +146,7 @@ bool HelpKey::eventFilter(QObject* watched, QEvent* event) {
     const auto* key = static_cast<QKeyEvent*>(event);
     const auto* dialog = qobject_cast<QDialog*>(QApplication::focusWidget()->window());
     if (key->key() != Qt::Key_F1 || key->modifiers() != Qt::NoModifier || !dialog ||
-        dialog->objectName() == "help")
+        dialog->objectName() == HelpWindow::own_name)
         return false;
     tell();
     return true;

@@ -12,6 +12,7 @@ namespace pulsepin {
 class HelpWindow : public QDialog {
     Q_OBJECT
 public:
+    static constexpr auto own_name = "help";
     explicit HelpWindow(QWidget* parent);
     /// `page`: of the manual, where the control lies.
     void tell_about(const QWidget& control, const QString& page);

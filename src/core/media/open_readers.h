@@ -13,6 +13,8 @@ class OpenReaders {
 public:
     /// Not more than so many; two of them at least, also where they take more memory than that.
     explicit OpenReaders(std::size_t most, std::size_t bytes = usual_bytes) : most_(most), bytes_(bytes) {}
+    /// As many as that from now on, in bytes.
+    void may_keep(std::size_t bytes) { bytes_ = bytes; }
     /// Good until the next call. Fails as VideoReader::open() does.
     [[nodiscard]] Result<VideoReader*> of(const PictureFile& file);
     [[nodiscard]] std::size_t count() const { return open_.size(); }

@@ -8,10 +8,16 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::size_t bytes_of_body = 128; ///< about; those that an edit leaves alone are shared
+constexpr std::size_t bytes_of_body = 128; ///< about
 
-std::size_t bytes_of(const Lane& lane) {
-    return sizeof(Lane) + lane.pins.size() * (sizeof(Pin) + bytes_of_body);
+/// Bodies that an edit leaves alone are shared with the lane as it was.
+std::size_t bytes_of(const Lane& lane, const Lane* before) {
+    const bool as_many = before && before->pins.size() == lane.pins.size();
+    std::size_t bodies = 0;
+    for (std::size_t i = 0; i < lane.pins.size(); ++i)
+        if (!as_many || lane.pins[i].body != before->pins[i].body)
+            ++bodies;
+    return sizeof(Lane) + lane.pins.size() * sizeof(Pin) + bodies * bytes_of_body;
 }
 
 std::size_t bytes_of(const Detection& detection) {
@@ -30,9 +36,13 @@ std::size_t bytes_apart(const Project& now, const Project& before) {
         shared.push_back(lane.get());
     std::ranges::sort(shared, std::less<>());
     std::size_t bytes = sizeof(Project) + now.lanes.size() * sizeof(now.lanes.front());
-    for (const auto& lane : now.lanes)
-        if (!std::ranges::binary_search(shared, lane.get(), std::less<>()))
-            bytes += bytes_of(*lane);
+    for (std::size_t i = 0; i < now.lanes.size(); ++i) {
+        const Lane& lane = *now.lanes[i];
+        if (std::ranges::binary_search(shared, &lane, std::less<>()))
+            continue;
+        const bool in_its_place = i < before.lanes.size() && before.lanes[i]->id == lane.id;
+        bytes += bytes_of(lane, in_its_place ? before.lanes[i].get() : nullptr);
+    }
     if (now.grid && now.grid != before.grid)
         bytes += now.grid->beats().size() * sizeof(GridBeat);
     if (now.detection && now.detection != before.detection)

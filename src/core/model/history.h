@@ -13,7 +13,7 @@ namespace pulsepin {
 class History {
 public:
     static constexpr std::size_t most_steps = 1000, fewest_steps = 30;
-    static constexpr std::size_t most_bytes = 400'000'000;
+    static constexpr std::size_t most_bytes = 100'000'000;
 
     explicit History(Project project, std::size_t bytes = most_bytes)
         : steps_{{std::move(project), {}, 1}}, may_hold_(bytes) {}

@@ -147,7 +147,7 @@ void SyncTable::sort(int column, Qt::SortOrder order) {
 }
 
 SyncDialog::SyncDialog(CheckBank& bank, QWidget* parent) : QDialog(parent), bank_(bank) {
-    setObjectName("sync table");
+    setObjectName(own_name);
     setWindowTitle(tr("Every pin"));
     resize(860, 520);
     auto* column = new QVBoxLayout(this);

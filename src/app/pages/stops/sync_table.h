@@ -44,6 +44,7 @@ private:
 class SyncDialog : public QDialog {
     Q_OBJECT
 public:
+    static constexpr auto own_name = "sync table";
     SyncDialog(CheckBank& bank, QWidget* parent);
 
 signals:
