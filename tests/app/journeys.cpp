@@ -19,6 +19,7 @@
 #include <QMimeData>
 #include <QProcess>
 #include <QPushButton>
+#include <QScreen>
 #include <QSignalSpy>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -506,6 +507,10 @@ private slots:
         QTRY_VERIFY(desk.window.findChild<QDialog*>("shortcuts"));
         desk.window.action("shortcuts")->trigger(); // once more, the same sheet comes to the front
         QCOMPARE(desk.window.findChildren<QDialog*>("shortcuts").size(), 1);
+        const auto* sheet = desk.window.findChild<QDialog*>("shortcuts");
+        const QSize room = sheet->screen()->availableSize();
+        QVERIFY2(sheet->width() < room.width() && sheet->height() < room.height(),
+                 qPrintable(QString("%1 x %2").arg(sheet->width()).arg(sheet->height())));
         desk.window.findChild<QDialog*>("shortcuts")->close();
         desk.key(Qt::Key_F9);
         desk.key(Qt::Key_F9);

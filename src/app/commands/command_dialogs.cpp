@@ -7,7 +7,12 @@
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
+#include <QScreen>
+#include <QScrollArea>
+#include <QStyle>
 #include <QVBoxLayout>
+#include <algorithm>
+#include <map>
 
 namespace pulsepin {
 
@@ -85,11 +90,62 @@ bool CommandSearch::eventFilter(QObject* watched, QEvent* event) {
 
 std::vector<ShortcutLine> shortcut_lines(const CommandList& commands) {
     std::vector<ShortcutLine> lines;
+    QStringList groups;
     for (const auto& row : commands.rows())
-        if (!row.action->shortcuts().isEmpty())
+        if (!row.action->shortcuts().isEmpty()) {
             lines.push_back({row.group, steady_text(*row.action), keys_of(*row.action)});
+            if (!groups.contains(row.group))
+                groups << row.group;
+        }
+    // What a menu has below a menu of its own belongs to it still.
+    std::ranges::stable_sort(lines, {}, [&](const ShortcutLine& line) { return groups.indexOf(line.group); });
     return lines;
 }
+
+namespace {
+
+/// Groups stay whole. The next column begins where most of a group would lie below the share of this one.
+QWidget* in_columns(int columns, const std::vector<ShortcutLine>& lines) {
+    auto* sheet = new QWidget;
+    auto* grid = new QGridLayout(sheet);
+    grid->setHorizontalSpacing(16);
+    grid->setVerticalSpacing(1);
+    std::map<QString, int> rows_of;
+    for (const auto& line : lines)
+        ++rows_of[line.group];
+    const int share = static_cast<int>(lines.size() + rows_of.size()) / columns;
+    QString group;
+    int row = 0, column = 0;
+    for (const auto& line : lines) {
+        if (line.group != group) {
+            group = line.group;
+            if (row + rows_of[group] / 2 > share && column + 1 < columns) {
+                ++column;
+                row = 0;
+            }
+            grid->addWidget(heading(group), row++, 2 * column, 1, 2);
+        }
+        grid->addWidget(new QLabel(line.what), row, 2 * column);
+        grid->addWidget(quiet(line.keys), row++, 2 * column + 1);
+    }
+    return sheet;
+}
+
+/// In as many columns as the screen has the room for, as large as they are.
+void fill_to_screen(QDialog& dialog, QScrollArea& scroll, const std::vector<ShortcutLine>& lines) {
+    constexpr double of_the_screen = 0.95; // its frame takes some
+    const QSize room = dialog.screen()->availableSize() * of_the_screen;
+    const int bar = scroll.style()->pixelMetric(QStyle::PM_ScrollBarExtent) + 2;
+    for (int columns = 3; columns > 0; --columns) {
+        scroll.setWidget(in_columns(columns, lines));
+        scroll.widget()->ensurePolished();
+        const QSize whole = scroll.widget()->sizeHint() + QSize(bar, 0);
+        if (whole.width() <= room.width() || columns == 1)
+            return dialog.resize(whole.boundedTo(room));
+    }
+}
+
+} // namespace
 
 void show_shortcuts(const CommandList& commands, QWidget* parent) {
     const QString name("shortcuts");
@@ -99,23 +155,13 @@ void show_shortcuts(const CommandList& commands, QWidget* parent) {
     sheet->setObjectName(name);
     sheet->setAttribute(Qt::WA_DeleteOnClose);
     sheet->setWindowTitle(CommandSearch::tr("All shortcuts"));
-    auto* grid = new QGridLayout(sheet);
-    grid->setHorizontalSpacing(26);
-    grid->setVerticalSpacing(3);
-    QString group;
-    int row = 0, column = -2;
-    for (const auto& line : shortcut_lines(commands)) {
-        if (line.group != group) {
-            group = line.group;
-            if (column < 0 || row > 22) { // four columns fit on a small screen
-                column += 2;
-                row = 0;
-            }
-            grid->addWidget(heading(group), row++, column, 1, 2);
-        }
-        grid->addWidget(new QLabel(line.what), row, column);
-        grid->addWidget(quiet(line.keys), row++, column + 1);
-    }
+    auto* scroll = new QScrollArea;
+    scroll->setFrameShape(QFrame::NoFrame);
+    scroll->setWidgetResizable(true);
+    auto* whole = new QVBoxLayout(sheet);
+    whole->setContentsMargins(0, 0, 0, 0);
+    whole->addWidget(scroll);
+    fill_to_screen(*sheet, *scroll, shortcut_lines(commands));
     sheet->show();
 }
 
