@@ -525,6 +525,9 @@ private slots:
         }
         layout.shape = BlockShape::Along;
         QVERIFY(!with_words_laid_out(sung.schedule(), made.lane, layout, sizes)); // no line is there
+        // Nobody can tell how large they are once their layer is gone.
+        QVERIFY(!with_words_laid_out(sung.schedule(), made.lane, {}, {}));
+        QVERIFY(!with_camera_on_lines(sung.schedule(), made.lane, {}, {}));
         Layer line{{}, layers::line, "Line"};
         line.points = {{-300, 0, 1}, {300, 0, 1}, {300, 400, 1}};
         sung.project = *with_layer(sung.project, line);

@@ -216,6 +216,11 @@ double own(const Layer& layer, const char* parameter, double initial) {
     return found == layer.values.end() ? initial : found->second;
 }
 
+/// Nobody can tell how large its words are.
+tl::unexpected<Error> layer_is_gone() {
+    return fail("The layer of the titles is no longer there.");
+}
+
 } // namespace
 
 Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, const BlockLayout& layout,
@@ -224,6 +229,8 @@ Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles, con
     const auto words = titled_words(schedule, titles);
     if (words.empty())
         return fail("No title is tied to a word there.", {}, "Make titles of words first.");
+    if (sizes.size() != words.size())
+        return layer_is_gone();
     if (project.lane(titles)->locked)
         return fail("\"" + project.lane(titles)->name + "\" is locked.", {}, "Unlock the lane first.");
     const Layer* line = project.stage->layer(layout.along);
@@ -329,12 +336,14 @@ Result<GroupsPosed> with_camera_on_lines(const Schedule& schedule, LaneId titles
     const auto words = titled_words(schedule, titles);
     if (words.empty())
         return fail("No title is tied to a word there.", {}, "Make titles of words first.");
+    if (sizes.size() != words.size())
+        return layer_is_gone();
     const Layer* title = project.stage->layer(part_of<Showing>(*project.lane(titles))->layer);
     GroupsPosed posed{project, {}, {}};
     LayerId moved = project.stage->layers.back().id; // the camera
     if (!framing.camera_moves) {
         if (!title)
-            return fail("The layer of the titles is no longer there.");
+            return layer_is_gone();
         if (title->group.value == 0) {
             auto grouped = with_group_of(project, std::span(&title->id, 1), title->name + " together");
             if (!grouped)

@@ -52,8 +52,8 @@ struct BlockLayout {
     LayerId along = {};                 ///< the drawn line
 };
 /// The titles of each line of words laid out, one line beside another on a canvas as large as they need. They
-/// stay until their line ends. `sizes` has one for each of titled_words(). Fails where there is none, and
-/// along a line that is not there.
+/// stay until their line ends. `sizes` has one for each of titled_words(). Fails where there is none, where
+/// sizes are missing because the layer is gone, and along a line that is not there.
 [[nodiscard]] Result<Project> with_words_laid_out(const Schedule& schedule, LaneId titles,
                                                   const BlockLayout& layout, std::span<const WordSize> sizes);
 
