@@ -18,6 +18,7 @@
 #include <random>
 #include <vector>
 
+#include <sys/time.h>
 #include <unistd.h>
 
 extern "C" int LLVMFuzzerTestOneInput(const std::uint8_t* data, std::size_t size);
@@ -124,9 +125,9 @@ int main(int argc, char** argv) {
     struct sigaction action = {};
     action.sa_handler = tell_the_number;
     action.sa_flags = static_cast<int>(SA_RESETHAND);
-    for (const int signal : {SIGABRT, SIGSEGV, SIGBUS, SIGFPE, SIGALRM})
+    for (const int signal : {SIGABRT, SIGSEGV, SIGBUS, SIGFPE, SIGPROF})
         ::sigaction(signal, &action, nullptr);
-    constexpr unsigned longest_s = 30;
+    const itimerval longest{{}, {30, 0}}; // seconds of its processor time
     for (int i = first; i < first + count; ++i) {
         under_way = i;
         Random random(seed * 1'000'003U + static_cast<std::uint64_t>(i));
@@ -134,7 +135,7 @@ int main(int argc, char** argv) {
         const Bytes input = of_a_file ? changed(random, files[below(random, files.size())],
                                                 files[below(random, files.size())])
                                       : any_bytes(random);
-        ::alarm(longest_s);
+        ::setitimer(ITIMER_PROF, &longest, nullptr);
         LLVMFuzzerTestOneInput(input.data(), input.size());
         if ((i - first + 1) % 100'000 == 0)
             std::printf("%d\n", i - first + 1), std::fflush(stdout);
