@@ -36,6 +36,7 @@ struct ShotPictures::State {
     std::list<std::pair<PictureFile, double>> order;            // oldest first
     std::map<PictureFile, std::string> troubles;
     std::size_t bytes = 0, kept_bytes = 0; ///< that are kept, and that may be
+    std::size_t readers_bytes = OpenReaders::usual_bytes;
     QSize size{640, 360};
     std::uint64_t generation = 0; // rises with each request and change of size
     Wanted now;
@@ -99,7 +100,7 @@ struct ShotPictures::State {
     VideoReader* reader_of(const PictureFile& clip) {
         {
             const std::lock_guard lock(mutex);
-            readers.may_keep(kept_bytes);
+            readers.may_keep(readers_bytes);
         }
         const auto reader = guarded([&] { return readers.of(clip); });
         if (reader)
@@ -212,7 +213,7 @@ void ShotPictures::set_size(QSize size) {
 
 void ShotPictures::may_keep(std::size_t bytes) {
     const std::lock_guard lock(state_->mutex);
-    state_->kept_bytes = bytes;
+    state_->kept_bytes = state_->readers_bytes = bytes;
     state_->drop_the_oldest();
 }
 

@@ -42,9 +42,7 @@ ShotPictures::Wanted ShotStream::wanted_of(const Clip& clip, const ShotSpan& spa
 }
 
 ShotStream::ShotStream(const std::function<void()>& arrived, std::size_t kept_bytes)
-    : pictures_(arrived), fading_(arrived) {
-    may_keep(kept_bytes);
-}
+    : pictures_(arrived, kept_bytes), fading_(arrived, kept_bytes) {}
 
 void ShotStream::may_keep(std::size_t bytes) {
     fading_.may_keep(bytes / 5);

@@ -15,14 +15,13 @@ namespace pulsepin {
 class ShotStream {
 public:
     /// `arrived` is called on a decoding thread whenever something new is there.
-    explicit ShotStream(const std::function<void()>& arrived, std::size_t kept_bytes = usual_bytes);
-    static constexpr std::size_t usual_bytes = 320u << 20;
+    explicit ShotStream(const std::function<void()>& arrived,
+                        std::size_t kept_bytes = ShotPictures::usual_bytes);
 
     void set_size(QSize size);
-    /// At most about so many bytes of pictures from now on, a fifth of them of what fades.
+    /// At most about so many bytes of pictures from now on, a fifth of them of what fades, and as many for
+    /// what decodes them.
     void may_keep(std::size_t bytes);
-    /// Of the pictures that are kept.
-    [[nodiscard]] std::size_t bytes() const { return pictures_.bytes() + fading_.bytes(); }
     /// Which file is decoded for a clip; at first its own.
     void use_files(std::function<std::filesystem::path(const Clip&)> file_of) {
         file_of_ = std::move(file_of);

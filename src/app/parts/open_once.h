@@ -12,6 +12,7 @@ template <class Window>
     auto* window = above->findChild<Window*>(name, Qt::FindDirectChildrenOnly);
     if (!window || !window->isVisible())
         return nullptr;
+    window->setWindowState(window->windowState() & ~Qt::WindowMinimized);
     window->raise();
     window->activateWindow();
     return window;

@@ -73,8 +73,8 @@ ShotStream& PreviewView::stream_of(const Layer& layer) {
 
 /// What all layers keep is bounded; each has its share of it.
 void PreviewView::share_memory() {
-    constexpr std::size_t least = 20u << 20;
-    const auto each = std::max(least, ShotStream::usual_bytes / std::max<std::size_t>(1, streams_.size()));
+    constexpr std::size_t all = 320u << 20, least = 20u << 20;
+    const auto each = std::max(least, all / std::max<std::size_t>(1, streams_.size()));
     for (auto& [id, stream] : streams_)
         stream->may_keep(each);
 }

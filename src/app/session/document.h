@@ -70,7 +70,7 @@ public:
     void redo();
     [[nodiscard]] bool can_undo() const { return history_.can_undo(); }
     [[nodiscard]] bool can_redo() const { return history_.can_redo(); }
-    /// Whether undoing leads to the piece as it was opened or begun: a long history forgets its oldest steps.
+    /// From the piece as it was opened or begun on, as far as it is remembered.
     [[nodiscard]] const History& history() const { return history_; }
     [[nodiscard]] QString undo_name() const;
     [[nodiscard]] QString redo_name() const;

@@ -18,9 +18,9 @@ public:
     /// Good until the next call. Fails as VideoReader::open() does.
     [[nodiscard]] Result<VideoReader*> of(const PictureFile& file);
     [[nodiscard]] std::size_t count() const { return open_.size(); }
+    static constexpr std::size_t usual_bytes = std::size_t{256} << 20;
 
 private:
-    static constexpr std::size_t usual_bytes = std::size_t{256} << 20;
     struct Open {
         PictureFile file;
         VideoReader reader;
