@@ -114,6 +114,7 @@ private slots:
         document.apply(bare, "never listened to");
         window.go_to_stop(Stop::Grid);
         desk.click("page Onsets");
+        QCoreApplication::sendPostedEvents(nullptr, QEvent::DeferredDelete); // lines of what was heard before
         int shown_alone = 0;
         const QObject here;
         connect(&detection, &DetectionController::shown_changed, &here, [&] {

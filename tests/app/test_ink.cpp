@@ -144,16 +144,17 @@ private slots:
 
     void a_row_is_pulled_down_as_the_painter_pulls_it() {
         const QImage image = blot();
-        const QImage row = image.copy(0, 6, 13, 1);
-        for (const auto& setting : settings)
-            for (const auto& area : rectangles()) {
-                const QRectF whole(std::round(area.left()), std::round(area.top()), row.width(),
-                                   std::round(area.height()));
-                const auto far = difference(
-                    setting, [&](Ink& ink) { ink.hang(row, whole); },
-                    [&](QPainter& painter) { painter.drawImage(whole, row); });
-                QVERIFY2(far.largest <= 1, qPrintable(QString::number(far.largest)));
-            }
+        const QImage clear = image.copy(0, 6, 13, 1);
+        for (const auto& row : {clear, clear.convertToFormat(QImage::Format_RGB32)})
+            for (const auto& setting : settings)
+                for (const auto& area : rectangles()) {
+                    const QRectF whole(std::round(area.left()), std::round(area.top()), row.width(),
+                                       std::round(area.height()));
+                    const auto far = difference(
+                        setting, [&](Ink& ink) { ink.hang(row, whole); },
+                        [&](QPainter& painter) { painter.drawImage(whole, row); });
+                    QVERIFY2(far.largest <= 1, qPrintable(QString::number(far.largest)));
+                }
     }
 
     void a_dense_screen_has_all_its_pixels() {

@@ -1,8 +1,8 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "drawing/kind_look.h"
-#include "drawing/timeline/lane_views.h"
 #include "drawing/timeline/song_tiles.h"
 #include "drawing/timeline/sound_lane.h"
+#include "drawing/timeline/stems.h"
 #include "kinds/kinds.h"
 #include "session/document.h"
 #include "support/media.h"
@@ -81,6 +81,52 @@ private slots:
         QCOMPARE(grip(700, 6), std::optional(GripPart::FadeOut));
         QVERIFY(!grip(200, 40));
         QVERIFY(!grip(950, 40));
+    }
+
+    /// Solid from the ruler to the head for a pin on the grid, four pixels of six for a loose one; the same
+    /// whether it is drawn at once or in bands, and on the lanes above as on its own.
+    void stems_hang_from_the_ruler_and_those_of_loose_pins_are_dashed() {
+        Project project = with_lane(steady_project(120), kind_of(body_type<MarkerBody>), "Upper");
+        project = with_lane(std::move(project), kind_of(body_type<MarkerBody>), "Lower");
+        const auto ticks = project.grid->ticks_of({3, 1, 0});
+        project = *with_pins(
+            project, project.lanes.back()->id,
+            {{{}, MusicalAnchor{ticks}, MarkerBody{}, {}}, {{}, TimeAnchor{Seconds(2.5)}, MarkerBody{}, {}}});
+        const Schedule schedule(project);
+        ViewState view;
+        const Scene scene{
+            project, nullptr, schedule, view, day_palette(), TimeScale{100, 1000, Seconds(0), 100}, {}};
+        std::vector<LaneScene> seen;
+        for (const auto& lane : std::span(project.lanes).last(2))
+            seen.push_back({scene, *lane, schedule.pins(lane->id), schedule.spans(lane->id),
+                            QRectF(100, 40 + 60 * static_cast<double>(seen.size()), 1000, 60), scene.scale});
+        for (const double ratio : {1.0, 1.5, 2.0}) {
+            const auto drawn = [&](std::vector<double> edges) {
+                QImage image(QSize(1100, 200) * ratio, QImage::Format_RGB32);
+                image.setDevicePixelRatio(ratio);
+                image.fill(Qt::white);
+                QPainter painter(&image);
+                Ink ink(painter);
+                const Stems stems(seen, 20, ratio);
+                for (std::size_t i = 0; i + 1 < edges.size(); ++i)
+                    stems.paint(ink, edges[i], edges[i + 1]);
+                return image;
+            };
+            const QImage image = drawn({20, 200});
+            const auto coloured = [&](double x) {
+                int rows = 0;
+                for (int y = 0; y < image.height(); ++y)
+                    rows += image.pixel(static_cast<int>(std::floor((x + 0.5) * ratio)), y) != 0xffffffff;
+                return rows;
+            };
+            const auto& look = look_of_kind(kind_of(body_type<MarkerBody>));
+            const double high = look.head_y(seen.back(), MarkerBody{}) + 1 - 20;
+            const double pinned = std::round(scene.scale.x(seen.back().resolved.pins.back().time));
+            QVERIFY(std::abs(coloured(pinned) - high * ratio) <= 1);
+            QVERIFY(std::abs(coloured(350) - high * ratio * 4 / 6) <= 4 * ratio);
+            QCOMPARE(coloured(420), 0);
+            QVERIFY(drawn({20, 41, 63, 100, 101, 200}) == image);
+        }
     }
 
     void the_waveform_is_as_high_as_the_sound() {

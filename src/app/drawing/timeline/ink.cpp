@@ -140,8 +140,12 @@ void Ink::hang(const QImage& row, const QRectF& area) {
     const QRect whole = rounded(place_.mapRect(area));
     const QRect seen = whole & clip_;
     const int count = std::min(seen.width(), row.width() - (seen.left() - whole.left()));
+    const std::uint32_t* first = row_of(row, 0) + (seen.left() - whole.left());
     for (int y = seen.top(); y <= seen.bottom(); ++y)
-        lay_row_over(at(seen.left(), y), row_of(row, 0) + (seen.left() - whole.left()), count);
+        if (row.hasAlphaChannel())
+            lay_row_over(at(seen.left(), y), first, count);
+        else
+            std::copy_n(first, std::max(0, count), at(seen.left(), y));
 }
 
 } // namespace pulsepin

@@ -4,85 +4,10 @@
 #include "drawing/kind_look.h"
 #include "drawing/timeline/lane_paint.h"
 
-#include <QImage>
 #include <algorithm>
 #include <cmath>
-#include <optional>
-#include <vector>
 
 namespace pulsepin {
-
-namespace {
-
-/// The stems of a lane with many pins, as one row of pixels that is pulled down: quicker than single lines.
-struct Curtain {
-    double bottom = 0;
-    QImage row;
-};
-
-/// Draws loose stems, and all where they are few; the others become a curtain.
-std::optional<Curtain> hung_stems(QPainter& painter, const LaneScene& s, double top) {
-    const auto& look = look_of_kind(s.lane.kind);
-    if (!look.stems)
-        return std::nullopt;
-    const auto pins = visible_pins(s);
-    if (crowded(s, pins.size())) // a wash of lines would tell nothing and veil the song
-        return std::nullopt;
-    const QColor colour = head_colour(s.lane.kind, s.scene.palette);
-    constexpr std::size_t many = 48;
-    std::optional<Curtain> curtain;
-    QPainter line;
-    std::optional<Ink> ink;
-    Ink straight(painter);
-    const double ratio = painter.device()->devicePixelRatioF();
-    const double bottom = look.head_y(s, s.lane.kind->empty_body()) + 1;
-    if (pins.size() >= many) {
-        curtain = Curtain{bottom, QImage(static_cast<int>(std::ceil(s.row.width() * ratio)), 1,
-                                         QImage::Format_ARGB32_Premultiplied)};
-        curtain->row.fill(Qt::transparent);
-        line.begin(&curtain->row);
-        ink.emplace(line);
-    }
-    double last_x = -1e9;
-    for (const auto& pin : pins) {
-        const double x = std::round(s.scale.x(pin.time)) + 0.5;
-        if (x == last_x)
-            continue;
-        last_x = x;
-        if (ink && pin.pinned)
-            ink->fill(QRectF(std::floor((x - s.row.left()) * ratio), 0, std::max(1.0, std::round(ratio)), 1),
-                      stem_colour(colour));
-        else if (pin.pinned)
-            straight.fill(QRectF(x - 0.5, top, 1, bottom - top + 1), stem_colour(colour));
-        else
-            draw_loose_stem(painter, x, top, bottom, colour);
-    }
-    return curtain;
-}
-
-} // namespace
-
-void paint_stems(QPainter& painter, std::span<const LaneScene> lanes, double top) {
-    std::vector<Curtain> curtains;
-    for (const auto& lane : lanes)
-        if (auto curtain = hung_stems(painter, lane, top))
-            curtains.push_back(*std::move(curtain));
-    // From the end of one to that of the next the same stems hang: each pixel is touched once, however many
-    // lanes.
-    std::ranges::stable_sort(curtains, {}, &Curtain::bottom);
-    for (std::size_t i = curtains.size(); i-- > 1;) {
-        QPainter over(&curtains[i - 1].row);
-        Ink(over).stamp(curtains[i].row, {0, 0});
-    }
-    Ink ink(painter);
-    for (double from = top; const auto& curtain : curtains) {
-        if (curtain.bottom <= from)
-            continue;
-        ink.hang(curtain.row,
-                 QRectF(lanes.front().row.left(), from, lanes.front().row.width(), curtain.bottom - from));
-        from = curtain.bottom;
-    }
-}
 
 void draw_left_out(QPainter& painter, QPointF at, const QColor& colour) {
     painter.setRenderHint(QPainter::Antialiasing);

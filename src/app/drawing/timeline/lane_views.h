@@ -3,13 +3,8 @@
 
 #include "drawing/canvas/scene.h"
 
-#include <optional>
-#include <span>
-
 namespace pulsepin {
 
-/// Stems of the lanes' pins from `top` (the beat ruler) down to their heads; lanes in their order, downwards.
-void paint_stems(QPainter& painter, std::span<const LaneScene> lanes, double top);
 /// A cross: nothing is to be here.
 void draw_left_out(QPainter& painter, QPointF at, const QColor& colour);
 /// Places of plantings that were emptied by hand.

@@ -161,31 +161,16 @@ private:
     std::array<QImage, 8> sprites_;
 };
 
-/// Copies one row of pixels to each row of [top, bottom), from pixel column `left` on.
-void pull_down(QImage& canvas, const QImage& row, int left, int top, int bottom) {
-    const auto bytes = static_cast<std::size_t>(std::min(row.width(), canvas.width() - left)) * sizeof(QRgb);
-    for (int y = std::max(top, 0); y < std::min(bottom, canvas.height()); ++y)
-        std::memcpy(canvas.scanLine(y) + static_cast<std::size_t>(left) * sizeof(QRgb), row.constScanLine(0),
-                    bytes);
-}
-
 } // namespace
 
-void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area) {
+Paper paper_of(const Scene& scene, double left, int width, double ratio) {
     const auto& p = scene.palette;
-    // Shading and lines are the same from top to bottom, so one row of pixels is drawn and pulled down:
-    // upright lines across a wide window are slow, each pixel of them lies in another page of memory.
-    const double ratio = canvas.devicePixelRatio();
-    const int left = static_cast<int>(std::lround(area.left() * ratio));
-    const int ruler_end = static_cast<int>(std::lround((area.top() + ruler_height) * ratio));
-    QImage row(std::max(1, canvas.width() - left), 1, QImage::Format_RGB32);
+    QImage row(std::max(1, width), 1, QImage::Format_RGB32);
     row.fill(p.paper);
-    if (!scene.project.grid) {
-        pull_down(canvas, row, left, 0, canvas.height());
-        return;
-    }
+    if (!scene.project.grid)
+        return {row, row};
     QPainter line(&row);
-    const auto pixel = [&](double x) { return std::round((x - area.left()) * ratio); };
+    const auto pixel = [&](double x) { return std::round((x - left) * ratio); };
     const auto stroke = [&](double x, const QColor& colour) {
         line.fillRect(QRectF(pixel(x), 0, std::max(1.0, std::round(ratio)), 1), colour);
     };
@@ -202,14 +187,14 @@ void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area) {
     };
     const QImage shading = row.copy();
     bar_lines();
-    pull_down(canvas, row, left, 0, ruler_end);
+    const QImage ruler = row.copy();
     line.drawImage(QPointF(0, 0), shading);
     if (visible.beat_width >= narrowest_beat)
         for (auto beat = visible.first; beat <= visible.last; ++beat)
             stroke(beat_x(scene, beat), p.paper_beat);
     bar_lines();
     line.end();
-    pull_down(canvas, row, left, ruler_end, canvas.height());
+    return {ruler, row};
 }
 
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row) {

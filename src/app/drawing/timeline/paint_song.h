@@ -5,9 +5,13 @@
 
 namespace pulsepin {
 
-/// Paper with bars shaded by turns and a line at each beat and bar, over the whole height.
-/// Writes the canvas (32 bit, no alpha) from the area's left edge on.
-void paint_paper(QImage& canvas, const Scene& scene, const QRectF& area);
+/// Bars shaded by turns and a line at each beat and bar: the same from top to bottom, so it is a row of
+/// pixels that is hung (Ink::hang()) behind the ruler, and one for all below it.
+struct Paper {
+    QImage ruler, below;
+};
+/// From `left` on, `width` pixels with `ratio` of them a unit.
+[[nodiscard]] Paper paper_of(const Scene& scene, double left, int width, double ratio);
 /// Bar numbers and beat numbers, as dense as there is room; the range as a strip along the top.
 void paint_ruler(QPainter& painter, const Scene& scene, const QRectF& row);
 /// Along the bottom of the row, beat by beat: the surer the thicker.

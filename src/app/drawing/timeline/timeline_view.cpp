@@ -12,6 +12,7 @@
 #include "drawing/timeline/paint_song.h"
 #include "drawing/timeline/pin_heads.h"
 #include "drawing/timeline/song_track.h"
+#include "drawing/timeline/stems.h"
 #include "kinds/kinds.h"
 #include "stage/trigger_acts.h"
 
@@ -344,9 +345,17 @@ void TimelineView::draw(QImage& base) {
     const qreal ratio = base.devicePixelRatio();
     const Scene s = scene(scale());
     const QRectF time_area(names_width(), 0, scale().width, height());
-    paint_paper(base, s, time_area);
+    const int left = static_cast<int>(std::lround(time_area.left() * ratio));
+    const Paper paper = paper_of(s, time_area.left(), base.width() - left, ratio);
     QPainter painter(&base);
     painter.setFont(font());
+    Ink ink(painter);
+    const auto hang = [&](const QImage& row, double from, double until) {
+        ink.hang(row, QRectF(time_area.left(), from, width() - time_area.left(), until - from));
+    };
+    hang(paper.ruler, 0, ruler_height);
+    hang(paper.below, ruler_height, placement_.area.top()); // behind the lanes it is hung lane by lane
+    hang(paper.below, placement_.area.bottom(), height());
     painter.setClipRect(time_area);
     paint_ruler(painter, s, ruler_);
     paint_confidence(painter, s, ruler_);
@@ -373,12 +382,8 @@ void TimelineView::draw(QImage& base) {
     }
     painter.setClipping(false);
     paint_names(painter);
-    Ink ink(painter);
     ink.fill(QRectF(0, trust_.bottom() + 4, width(), 1), palette_->paper_bar);
-    for (const auto& row : placement_.rows)
-        if (row.bottom() <= placement_.area.bottom() && row.bottom() >= placement_.area.top())
-            ink.fill(QRectF(0, row.bottom(), width(), 1), palette_->paper_line);
-    draw_lanes(painter, s);
+    draw_lanes(painter, s, paper.below);
     painter.setClipRect(time_area);
     if (tempo_.height() > 0)
         paint_tempo(painter, s, tempo_);
@@ -391,20 +396,37 @@ void TimelineView::draw(QImage& base) {
                       QRectF(names_width(), ruler_.bottom(), scale().width, placement_.area.bottom()));
 }
 
-void TimelineView::draw_lanes(QPainter& painter, const Scene& scene) const {
+/// All of a lane, its paper too, before the next one: what lies in its rows of pixels stays near the
+/// processor, which a large picture as a whole does not.
+void TimelineView::draw_lanes(QPainter& painter, const Scene& scene, const QImage& paper) const {
     std::vector<LaneScene> seen;
     for (std::size_t i = 0; i < scene.project.lanes.size() && i < placement_.rows.size(); ++i)
         if (placement_.rows[i].intersects(placement_.area))
             seen.push_back(lane_scene(scene, *placement_.lane_place(i, {})));
-    painter.setClipRect(QRectF(names_width(), 0, scale().width, placement_.area.bottom()));
-    paint_stems(painter, seen, ruler_.bottom());
+    const QRectF& area = placement_.area;
+    const Stems stems(seen, ruler_.bottom(), painter.device()->devicePixelRatioF());
+    Ink ink(painter);
+    stems.paint(ink, ruler_.bottom(), area.top());
+    const auto line_at = [&](double y) {
+        if (y >= area.top() && y <= area.bottom())
+            ink.fill(QRectF(0, y, width(), 1), palette_->paper_line);
+    };
+    double from = area.top();
     for (const auto& lane : seen) {
-        painter.setClipRect(lane.row & placement_.area);
+        const double until = std::min(lane.row.bottom(), area.bottom());
+        ink.hang(paper, QRectF(names_width(), from, width() - names_width(), until - from));
+        if (lane.row.top() > placement_.rows.front().top())
+            line_at(lane.row.top());
+        stems.paint(ink, from, until);
+        from = until;
+        painter.setClipRect(lane.row & area);
         look_of_kind(lane.lane.kind).paint(painter, lane);
         paint_left_out(painter, lane);
         paint_outlines(painter, lane);
         paint_findings(painter, lane);
     }
+    if (!seen.empty())
+        line_at(seen.back().row.bottom());
 }
 
 QRectF TimelineView::playhead_strip(Seconds time) const {

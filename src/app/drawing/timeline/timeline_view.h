@@ -89,7 +89,7 @@ private:
     [[nodiscard]] double height_of(std::size_t lane) const;
     PinId event_;                   ///< that lies open and has its room
     bool nearer_for_event_ = false; ///< the view before is shown again when it closes
-    void draw_lanes(QPainter& painter, const Scene& scene) const;
+    void draw_lanes(QPainter& painter, const Scene& scene, const QImage& paper) const;
     void give_song_to_tiles();
     void show_new_song();
     [[nodiscard]] bool shows_up_to(Seconds end) const; ///< from the beginning
