@@ -13550,8 +13550,8 @@ Sie bleibt in %2</translation>
         <translation>Schnitte von %1 finden</translation>
     </message>
     <message>
-        <source>It goes on as soon as it is saved.</source>
-        <translation>Es geht weiter, sobald gespeichert ist.</translation>
+        <source>It goes on as soon as it is saved. Or save it into another folder, which waits for nothing: File, Save as.</source>
+        <translation>Es geht weiter, sobald gespeichert ist. Oder speichern Sie in einen anderen Ordner, das wartet auf nichts: Datei, Speichern unter.</translation>
     </message>
     <message>
         <source>Lists, finished films, sound with chapters (%1);;All files (*)</source>

@@ -13549,8 +13549,8 @@ It stays in %2</source>
         <translation>%1 のカットを探す</translation>
     </message>
     <message>
-        <source>It goes on as soon as it is saved.</source>
-        <translation>保存が済み次第、続けます。</translation>
+        <source>It goes on as soon as it is saved. Or save it into another folder, which waits for nothing: File, Save as.</source>
+        <translation>保存が終わりしだい続きます。待たずに済ませるには、「ファイル」の「名前を付けて保存」で別のフォルダーに保存してください。</translation>
     </message>
     <message>
         <source>Lists, finished films, sound with chapters (%1);;All files (*)</source>

@@ -3,10 +3,13 @@
 // A piece whose folder lies on another machine, which stops to answer: everything goes on, and what was asked
 // for is done once it answers again. The stand-in for it is support/hanging_folder.c.
 #include "support/desk.h"
+#include "support/dialogs.h"
 #include "support/test_program.h"
 
 #include <QDirIterator>
+#include <QFileDialog>
 #include <QFileInfo>
+#include <QLineEdit>
 #include <QProcess>
 #include <QStandardPaths>
 #include <dlfcn.h>
@@ -174,6 +177,61 @@ private slots:
         desk.reset();
         for (const auto& left : RecoveryFolder::left_behind())
             left->remove();
+    }
+
+    /// Another folder answers: what is saved there waits for nothing, and stays the piece's own file, though
+    /// the first save ends after all.
+    void journey_a_piece_is_saved_elsewhere_while_its_folder_hangs() {
+        FarFolder far;
+        const QTemporaryDir near;
+        Desk desk;
+        auto& document = desk.window.document();
+        const auto& store = document.store();
+        desk.window.open_path(far.project());
+        QVERIFY(desk.settle());
+        far.stops();
+        const std::size_t before = desk.markers().pins.size();
+        desk.add_marker(5);
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QTest::qWait(100);
+        QVERIFY(store.saving());
+        desk.add_marker(7);
+        const QString elsewhere = near.filePath("rescued.pulsepin");
+        QString offered;
+        once_a_dialog_is_open(50, [&] {
+            auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+            if (!dialog)
+                return;
+            offered = dialog->directory().absolutePath();
+            dialog->findChild<QLineEdit*>("fileNameEdit")->setText(elsewhere);
+            QMetaObject::invokeMethod(dialog, "accept");
+        });
+        desk.window.action("save as")->trigger();
+        QVERIFY(QTest::qWaitFor([&] { return !store.saving(); }, 10'000));
+        QCOMPARE(offered, QDir::homePath());
+        QVERIFY(!document.unsaved());
+        QCOMPARE(QString::fromStdString(document.path().string()), elsewhere);
+        const auto pins_in = [](const QString& file) {
+            const auto saved = load_project(file.toStdString());
+            return saved ? saved->first_lane(body_type<MarkerBody>)->pins.size() : 0;
+        };
+        QCOMPARE(pins_in(elsewhere), before + 2);
+        // Saved there once more, and left without a question.
+        desk.add_marker(9);
+        desk.key(Qt::Key_S, Qt::ControlModifier);
+        QVERIFY(QTest::qWaitFor([&] { return !document.unsaved(); }, 10'000));
+        QCOMPARE(pins_in(elsewhere), before + 3);
+        QCOMPARE(far.calls_of_main_thread(), 0);
+        desk.add_marker(11);
+        far.answers();
+        QVERIFY(QTest::qWaitFor([&] { return pins_in(far.project()) == before + 1; }, 20'000));
+        QVERIFY(desk.settle());
+        QCOMPARE(QString::fromStdString(document.path().string()), elsewhere);
+        QVERIFY(document.unsaved()); // the older save tells nothing of what was done since
+        while (desk.markers().pins.size() > before + 3) // it may have been pulled to a beat besides
+            document.undo();
+        QVERIFY(!document.unsaved());
+        QVERIFY(!store.trouble().not_saved && !store.trouble().changed_on_disk);
     }
 
     void journey_the_window_closes_by_itself_once_it_is_saved() {

@@ -339,6 +339,12 @@ private slots:
         QVERIFY(QTest::qWaitForWindowActive(help));
         help->findChild<QDialogButtonBox*>()->button(QDialogButtonBox::Close)->click();
         QVERIFY(QTest::qWaitFor([&] { return !desk.window.findChild<HelpWindow*>("help"); }, 3000));
+        // The toolkit's own dialogs have labels with a sign before the letter that leads there.
+        QWidget foreign;
+        QLabel label("File &name && kind:", &foreign);
+        QLineEdit field(&foreign);
+        label.setBuddy(&field);
+        QCOMPARE(names_of_control(field).front(), QString("File name & kind"));
         // In a dialog that holds the window up, too.
         auto* dialog = settings_of(desk);
         dialog->activateWindow();

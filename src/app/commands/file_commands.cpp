@@ -68,7 +68,7 @@ void FileCommands::add_quit_to(QMenu* menu) {
 FileCommands::Saves FileCommands::wait_for_saves(Leaving what) {
     using namespace std::chrono_literals;
     auto& store = document_.store();
-    if (!store.saving() || store.finish_within(400ms))
+    if (store.finish_within(400ms))
         return Saves::Done;
     QMessageBox box(
         QMessageBox::Information, tr("Still saving"),
@@ -76,7 +76,8 @@ FileCommands::Saves FileCommands::wait_for_saves(Leaving what) {
             (what == Leaving::Program
                  ? tr("The window closes as soon as it is saved. Or leave it now: a copy is kept on this "
                       "computer, and offered when Pulse Pin is started the next time.")
-                 : tr("It goes on as soon as it is saved.")),
+                 : tr("It goes on as soon as it is saved. Or save it into another folder, which waits for "
+                      "nothing: File, Save as.")),
         QMessageBox::NoButton, window_);
     box.setObjectName("still saving");
     box.setTextFormat(Qt::PlainText);
@@ -130,9 +131,15 @@ void FileCommands::save(std::function<void()> then) {
 }
 
 void FileCommands::save_as(std::function<void()> then) {
-    const QString suggested = document_.path().empty()
-                                  ? QDir(usual_folder(document_)).filePath(tr("untitled.pulsepin"))
-                                  : QString::fromStdString(document_.path().string());
+    using namespace std::chrono_literals;
+    const auto& path_now = document_.path();
+    const QString name =
+        path_now.empty() ? tr("untitled.pulsepin") : QString::fromStdString(path_now.filename().string());
+    const QString folder = !document_.store().finish_within(200ms)
+                               ? QDir::homePath() // where it is does not answer
+                           : path_now.empty() ? usual_folder(document_)
+                                              : QString::fromStdString(path_now.parent_path().string());
+    const QString suggested = QDir(folder).filePath(name);
     if (const auto path =
             ask_where_to_write(window_, tr("Save project"), suggested, tr(project_filter), "pulsepin"))
         save_to(path->toStdString(), ProjectStore::Overwrite::Yes, std::move(then));

@@ -72,8 +72,10 @@ void DiskThread::tell_outcomes() {
             outcomes_.pop_front();
         }
         --under_way_;
+        ++telling_;
         if (outcome)
             outcome();
+        --telling_;
     }
 }
 

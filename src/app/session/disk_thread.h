@@ -30,7 +30,8 @@ public:
     /// The same, but not for longer than that: a folder on another machine may not answer. Whether all is
     /// done.
     bool finish_within(std::chrono::milliseconds most);
-    [[nodiscard]] bool busy() const { return under_way_ > 0; }
+    /// Something is asked for, or an outcome is being told.
+    [[nodiscard]] bool busy() const { return under_way_ > 0 || telling_ > 0; }
 
 private:
     void run(const std::stop_token& stop);
@@ -42,6 +43,7 @@ private:
     bool working_ = false;
     std::deque<std::function<void()>> outcomes_;
     int under_way_ = 0; ///< of the interface thread: asked for and not told yet
+    int telling_ = 0;   ///< of the interface thread; outcomes may be told while one is
     std::jthread thread_;
 };
 

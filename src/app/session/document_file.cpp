@@ -128,19 +128,20 @@ void Document::begin_from_template(const std::filesystem::path& pattern, const s
 void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite overwrite,
                     std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
-    store_.save(
-        project(), full, overwrite,
-        [this, session = session_, number = history_.number(), done = std::move(done)](Result<void> saved) {
-            if (saved && session == session_) {
-                history_.mark_saved(number);
-                if (!unsaved()) { // nothing was changed while it was written
-                    recovery_due_ = false;
-                    store_.forget_copy();
-                }
-            }
-            emit file_changed();
-            done(saved);
-        });
+    store_.save(project(), full, overwrite,
+                [this, session = session_, number = history_.number(), asked = ++saves_asked_,
+                 done = std::move(done)](Result<void> saved) {
+                    if (saved && session == session_ && asked > last_saved_) {
+                        last_saved_ = asked; // one that was asked for before, of another name, may still come
+                        history_.mark_saved(number);
+                        if (!unsaved()) { // nothing was changed while it was written
+                            recovery_due_ = false;
+                            store_.forget_copy();
+                        }
+                    }
+                    emit file_changed();
+                    done(saved);
+                });
 }
 
 Result<void> Document::save_now(const std::filesystem::path& path) {

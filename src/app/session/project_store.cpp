@@ -13,6 +13,7 @@
 #include <QFileInfo>
 #include <QSettings>
 #include <QStandardPaths>
+#include <algorithm>
 
 namespace pulsepin {
 namespace {
@@ -60,12 +61,26 @@ ProjectStore::~ProjectStore() {
         forget_copy();
 }
 
+ProjectStore::Place& ProjectStore::place_of(const std::filesystem::path& path) {
+    const auto it = std::ranges::find(places_, path, [](const auto& place) { return place->path; });
+    if (it != places_.end())
+        return **it;
+    return *places_.emplace_back(std::make_unique<Place>(path));
+}
+
+/// Of files that are not the project's any more and have nothing to do.
+void ProjectStore::leave_places() {
+    std::erase_if(places_, [this](const auto& place) { return place->path != path_ && !place->disk.busy(); });
+}
+
 void ProjectStore::begin(std::filesystem::path path, const FileState& file) {
     forget_copy();
     ++session_;
     path_ = std::move(path);
-    disk_.post([this, known = Known{path_, file}] {
-        known_ = known;
+    leave_places();
+    Place& place = place_of(path_);
+    place.disk.post([&place, file] {
+        place.known = file;
         return std::function<void()>();
     });
     saved_at_.reset();
@@ -93,7 +108,23 @@ void ProjectStore::begin_recovered(std::shared_ptr<RecoveryFolder> folder) {
 
 void ProjectStore::finish() {
     copies_.finish();
-    disk_.finish();
+    for (std::size_t i = 0; i < places_.size(); ++i) // telling an outcome may add one
+        places_[i]->disk.finish();
+    agreements_.finish();
+}
+
+bool ProjectStore::finish_within(std::chrono::milliseconds most) {
+    using Clock = std::chrono::steady_clock;
+    const auto end = Clock::now() + most;
+    const auto left = [end] {
+        return std::max(std::chrono::milliseconds(0),
+                        std::chrono::duration_cast<std::chrono::milliseconds>(end - Clock::now()));
+    };
+    for (std::size_t i = places_.size(); i-- > 0;) // the latest first: an earlier one may not matter then
+        if (i < places_.size() && (saving() || places_[i]->path == path_))
+            places_[i]->disk.finish_within(left());
+    agreements_.finish_within(left());
+    return !saving();
 }
 
 bool ProjectStore::finish_copy() {
@@ -105,49 +136,68 @@ bool ProjectStore::finish_copy() {
 
 void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
                         std::function<void(Result<void>)> done) {
-    ++saving_;
-    disk_.post([this, project = std::move(project), path, overwrite, session = session_,
-                done = std::move(done)] {
-        const bool check = overwrite == Overwrite::No && path == known_.path;
-        auto written =
-            guarded([&] { return write_unless_changed(project, path, check ? &known_.file : nullptr); });
-        if (written) {
-            known_ = {path, *written};
-            agreed_files::remember(path, files_outside(project, path)); // what is saved here was chosen here
-        }
-        return [this, written = std::move(written), path, session, done] {
-            --saving_;
-            if (session != session_) {
-                done(written ? Result<void>() : Result<void>(tl::unexpected(written.error())));
-                emit changed(); // nothing is being saved any more
-                return;
-            }
-            if (!written) {
-                trouble_.not_saved = written.error();
+    const auto number = ++asked_;
+    under_way_.insert(number);
+    Place& place = place_of(path);
+    const bool check = overwrite == Overwrite::No && path == path_;
+    place.disk.post([this, &place, project = std::move(project), check, number, session = session_,
+                     done = std::move(done)] {
+        auto file = guarded(
+            [&] { return write_unless_changed(project, place.path, check ? &place.known : nullptr); });
+        if (file)
+            place.known = *file;
+        const auto written = file ? Result<void>() : Result<void>(tl::unexpected(file.error()));
+        return [this, written, project, path = place.path, number, session, done] {
+            under_way_.erase(number);
+            if (session == session_)
+                take_outcome(number, path, written);
+            if (written)
+                agree_to_files_of(project, path);
+            else
                 emit changed();
-                return done(tl::unexpected(written.error()));
-            }
-            trouble_.not_saved.reset();
-            saved_at_ = QDateTime::currentDateTime();
-            const bool elsewhere = path != path_;
-            path_ = path;
-            trouble_.changed_on_disk = false;
-            watch();
-            if (elsewhere)
-                mark_as_open();
-            remember_recent();
-            done({});
+            done(written);
             emit changed();
+            leave_places();
         };
     });
     emit changed();
 }
 
+/// What is saved here was chosen here. Where its files lie may take long to be found.
+void ProjectStore::agree_to_files_of(const Project& project, const std::filesystem::path& path) {
+    agreements_.post([project, path] {
+        agreed_files::remember(path, files_outside(project, path));
+        return std::function<void()>();
+    });
+}
+
+/// What was asked for later, and is on the disk, stands: the project has moved there.
+void ProjectStore::take_outcome(std::uint64_t number, const std::filesystem::path& path,
+                                const Result<void>& written) {
+    if (number < saved_)
+        return;
+    if (!written) {
+        trouble_.not_saved = written.error();
+        return;
+    }
+    saved_ = number;
+    trouble_.not_saved.reset();
+    saved_at_ = QDateTime::currentDateTime();
+    const bool elsewhere = path != path_;
+    path_ = path;
+    trouble_.changed_on_disk = false;
+    watch();
+    if (elsewhere)
+        mark_as_open();
+    remember_recent();
+}
+
 void ProjectStore::accept_change_on_disk() {
-    disk_.post([this, path = path_, session = session_] {
+    Place& place = place_of(path_);
+    place.disk.post([this, &place, session = session_] {
         // Whatever it holds; damaged, too.
-        const auto bytes = read_text_file(path);
-        known_ = {path, bytes ? file_state(path, *bytes) : FileState{}};
+        const auto bytes = read_text_file(place.path);
+        place.known = bytes ? file_state(place.path, *bytes) : FileState{};
         return [this, session] {
             if (session != session_)
                 return;
@@ -209,8 +259,9 @@ void ProjectStore::watch() {
 void ProjectStore::look_at_disk() {
     if (path_.empty())
         return;
-    disk_.post([this, path = path_, session = session_] {
-        const bool by_others = path == known_.path && change_since(path, known_.file) == FileChange::Changed;
+    Place& place = place_of(path_);
+    place.disk.post([this, &place, session = session_] {
+        const bool by_others = change_since(place.path, place.known) == FileChange::Changed;
         return [this, by_others, session] {
             if (session != session_)
                 return;

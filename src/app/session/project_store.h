@@ -13,7 +13,10 @@
 #include <QStringList>
 #include <QTimer>
 #include <functional>
+#include <memory>
 #include <optional>
+#include <set>
+#include <vector>
 
 namespace pulsepin {
 
@@ -25,8 +28,8 @@ struct FileTrouble {
     bool open_elsewhere = false;    ///< another window has it open
 };
 
-/// The file of the open project and its copy for recovery. Writing happens on a thread of its own; "saved" is
-/// told only when it is on the disk.
+/// The file of the open project and its copy for recovery. Each file is written on a thread of its own, so
+/// that a folder that does not answer holds up no other; "saved" is told only when it is on the disk.
 class ProjectStore : public QObject {
     Q_OBJECT
 public:
@@ -35,7 +38,8 @@ public:
 
     [[nodiscard]] const std::filesystem::path& path() const { return path_; }
     [[nodiscard]] std::optional<QDateTime> saved_at() const { return saved_at_; }
-    [[nodiscard]] bool saving() const { return saving_ > 0; }
+    /// What is asked for is not on the disk yet, nor is anything later, under whatever name.
+    [[nodiscard]] bool saving() const { return !under_way_.empty() && *under_way_.rbegin() > saved_; }
     [[nodiscard]] const FileTrouble& trouble() const { return trouble_; }
 
     /// Another project is open now: from this file, or from none.
@@ -48,13 +52,14 @@ public:
         Yes
     };
     /// Writes the project in the background. `done` is always called; after a success the path is the
-    /// project's. An earlier save that is still under way is done first.
+    /// project's. An earlier save to the same file that is still under way is done first; one to another file
+    /// that ends later changes nothing here.
     void save(Project project, const std::filesystem::path& path, Overwrite overwrite,
               std::function<void(Result<void>)> done);
     /// Waits until nothing is left to be written.
     void finish();
-    /// Waits for saves, but not for longer than that. Whether all are done.
-    bool finish_within(std::chrono::milliseconds most) { return disk_.finish_within(most); }
+    /// Waits for saves, but not for longer than that. Whether nothing that matters is under way.
+    bool finish_within(std::chrono::milliseconds most);
     /// Waits for the copy for recovery, which lies on this computer. Whether it is there.
     bool finish_copy();
 
@@ -76,6 +81,17 @@ signals:
     void copy_not_kept(); ///< try again later
 
 private:
+    /// A file of the project, and the thread that reads and writes it.
+    struct Place {
+        explicit Place(std::filesystem::path file) : path(std::move(file)) {}
+        const std::filesystem::path path;
+        FileState known; ///< as it was when it was read or written here; touched on its thread only
+        DiskThread disk; ///< the last: it ends before what it uses
+    };
+    Place& place_of(const std::filesystem::path& path);
+    void leave_places();
+    void take_outcome(std::uint64_t number, const std::filesystem::path& path, const Result<void>& written);
+    void agree_to_files_of(const Project& project, const std::filesystem::path& path);
     void watch();
     void look_at_disk();
     void mark_as_open();
@@ -84,19 +100,17 @@ private:
     std::filesystem::path path_;
     std::optional<QDateTime> saved_at_;
     FileTrouble trouble_;
-    int saving_ = 0;
+    std::uint64_t asked_ = 0, saved_ = 0; ///< saves in their order; the latest that is on the disk
+    std::set<std::uint64_t> under_way_;
     std::uint64_t session_ = 0; ///< rises with each project
     std::shared_ptr<RecoveryFolder> folder_;
     bool copy_stays_ = false;
     std::optional<FileLock> open_mark_;
     QFileSystemWatcher watcher_;
     QTimer look_timer_;
-    struct Known {
-        std::filesystem::path path;
-        FileState file; ///< as it was when it was read or written here
-    } known_;           ///< touched on the disk's thread only
-    DiskThread copies_; ///< a folder that does not answer holds up no copy for recovery
-    DiskThread disk_;   ///< the last: it ends before what it uses
+    DiskThread copies_;     ///< a folder that does not answer holds up no copy for recovery
+    DiskThread agreements_; ///< looks where files lie, which may be in yet other folders
+    std::vector<std::unique_ptr<Place>> places_;
 };
 
 } // namespace pulsepin

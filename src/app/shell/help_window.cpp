@@ -12,6 +12,7 @@
 #include <QDialogButtonBox>
 #include <QKeyEvent>
 #include <QPointer>
+#include <QRegularExpression>
 #include <QUrl>
 
 namespace pulsepin {
@@ -19,12 +20,19 @@ namespace {
 
 constexpr const char* pages_of_stops[] = {"song", "grid", "mark", "place", "motion", "check", "export"};
 
+/// As it is read, without the sign before the letter that leads there.
+QString as_read(QString label) {
+    static const QRegularExpression sign("&(.)");
+    label.replace(sign, "\\1");
+    return label.endsWith(':') ? label.chopped(1) : label;
+}
+
 /// The label that stands before a field, or above it.
 QString label_of(const QWidget& control) {
     const auto* parent = control.parentWidget();
     for (const auto* label : parent ? parent->findChildren<QLabel*>() : QList<QLabel*>())
         if (label->buddy() == &control)
-            return label->text();
+            return as_read(label->text());
     return {};
 }
 
@@ -57,7 +65,7 @@ QStringList names_of_control(const QWidget& control) {
             names << name;
     };
     if (const auto* button = qobject_cast<const QAbstractButton*>(&control))
-        add(button->text());
+        add(as_read(button->text()));
     add(control.accessibleName());
     add(label_of(control));
     add(control.objectName());
