@@ -14,6 +14,7 @@
 #include "media/proxy.h"
 #include "media/video_reader.h"
 #include "model/pin_edits.h"
+#include "piece_of_words.h"
 #include "schedule/find_pins.h"
 #include "schedule/place.h"
 #include "shell/application.h"
@@ -186,7 +187,7 @@ void bench_large_piece(BenchTable& table) {
     const QSize usual(1280, 492), widest(2560, 1130);
     paint("1280x800, whole song", usual, 0, seconds_of_large_piece, 8);
     paint("1280x800, twelve seconds", usual, middle, middle + 12, 8);
-    paint("2560x1440, whole song", widest, 0, seconds_of_large_piece, 16);
+    paint("2560x1440, whole song", widest, 0, seconds_of_large_piece, 12);
     paint("2560x1440, twelve seconds", widest, middle, middle + 12, 10);
     window.show_score(true);
     auto& score = window.score();
@@ -200,6 +201,27 @@ void bench_large_piece(BenchTable& table) {
             score.render(&target);
         });
     }
+}
+
+/// Twenty thousand words, each set on its moment: an hour and a half of speech.
+void bench_words(BenchTable& table) {
+    MainWindow window(Player::Device::None);
+    window.resize(1280, 800);
+    window.show();
+    const auto words = lane_of_words(20'000);
+    auto& document = window.document();
+    document.apply(piece_of_words(words, 20'000), "begin");
+    window.go_to_stop(Stop::Mark);
+    window.view().choose_lane(words.lane);
+    const auto& pins = document.project().lane(words.lane)->pins;
+    const std::array edited{pins[pins.size() / 2].id};
+    window.view().select({edited.front()});
+    QApplication::processEvents();
+    int by = ticks_per_beat;
+    table.row("an edit in the window, 20 000 words", 15, 16, [&] {
+        by = -by;
+        document.apply(moved_by(document.project(), edited, Ticks(by)), "move");
+    });
 }
 
 /// Processor time of this program so far, all threads, in milliseconds.
@@ -394,6 +416,7 @@ int main(int argc, char** argv) {
     const Project large = large_project();
     bench_window(table, large);
     bench_large_piece(table);
+    bench_words(table);
     bench_long_song(table);
     bench_grid(table, large);
     bench_edits(table, large);

@@ -1,10 +1,10 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 //
-// Words, each set on its moment, over three a second; lines of eight.
+// Words, each set on its moment.
 #include "ladder.h"
 
-#include "hand/word_hand.h"
 #include "interchange/project_json.h"
+#include "piece_of_words.h"
 #include "words/lyric_formats.h"
 
 #include <QApplication>
@@ -12,27 +12,9 @@
 namespace pulsepin::ladder {
 namespace {
 
+using test::lane_of_words;
 using test::milliseconds;
-
-constexpr double apart = 0.29; // seconds
-
-double seconds_of(int count) {
-    return apart * count + 2;
-}
-
-LaneOfWords lane_of_words(int count) {
-    return with_lane_of_words(test::steady_project(120, 0, seconds_of(count)));
-}
-
-Project piece_of_words(const LaneOfWords& words, int count) {
-    std::vector<Pin> pins;
-    for (int i = 0; i < count; ++i)
-        pins.push_back({{},
-                        MusicalAnchor{Ticks(static_cast<std::int64_t>(apart * 2 * i * ticks_per_beat))},
-                        WordBody{"levee" + std::to_string(i % 10), {}, i / 8 + 1, i + 1},
-                        {}});
-    return *with_pins(words.project, words.lane, std::move(pins));
-}
+using test::piece_of_words;
 
 void open_at_words(MainWindow& window, const Project& project, LaneId words) {
     window.resize(1280, 800);
@@ -45,7 +27,7 @@ void open_at_words(MainWindow& window, const Project& project, LaneId words) {
 
 Measures measured(int count, int runs) {
     Measures figures;
-    const double seconds = seconds_of(count);
+    const double seconds = test::seconds_of_words(count);
     auto words = lane_of_words(count);
     const Project project = piece_of_words(words, count);
     std::string text;

@@ -227,7 +227,7 @@ private slots:
         QVERIFY(QTest::qWaitFor([&] { return pins_in(far.project()) == before + 1; }, 20'000));
         QVERIFY(desk.settle());
         QCOMPARE(QString::fromStdString(document.path().string()), elsewhere);
-        QVERIFY(document.unsaved()); // the older save tells nothing of what was done since
+        QVERIFY(document.unsaved());                    // the older save tells nothing of what was done since
         while (desk.markers().pins.size() > before + 3) // it may have been pulled to a beat besides
             document.undo();
         QVERIFY(!document.unsaved());
