@@ -175,7 +175,7 @@ void ProjectStore::agree_to_files_of(const Project& project, const std::filesyst
 void ProjectStore::take_outcome(std::uint64_t number, const std::filesystem::path& path,
                                 const Result<void>& written) {
     if (number < saved_)
-        return;
+        return look_at_disk(); // by another name it may be the very file
     if (!written) {
         trouble_.not_saved = written.error();
         return;
