@@ -154,7 +154,6 @@ private:
     QTimer recovery_timer_;
     bool recovery_due_ = false;
     std::uint64_t session_ = 0; ///< rises with each project, so that late answers to the last one are dropped
-    std::uint64_t saves_asked_ = 0, last_saved_ = 0; ///< in their order
     ProjectStore store_;
     Jobs jobs_;
     SoundBank sounds_;

@@ -129,10 +129,8 @@ void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite o
                     std::function<void(Result<void>)> done) {
     const auto full = std::filesystem::absolute(path);
     store_.save(project(), full, overwrite,
-                [this, session = session_, number = history_.number(), asked = ++saves_asked_,
-                 done = std::move(done)](Result<void> saved) {
-                    if (saved && session == session_ && asked > last_saved_) {
-                        last_saved_ = asked; // one that was asked for before, of another name, may still come
+                [this, number = history_.number(), done = std::move(done)](const SaveOutcome& outcome) {
+                    if (outcome.stands) {
                         history_.mark_saved(number);
                         if (!unsaved()) { // nothing was changed while it was written
                             recovery_due_ = false;
@@ -140,7 +138,7 @@ void Document::save(const std::filesystem::path& path, ProjectStore::Overwrite o
                         }
                     }
                     emit file_changed();
-                    done(saved);
+                    done(outcome.written);
                 });
 }
 

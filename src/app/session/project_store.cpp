@@ -135,7 +135,7 @@ bool ProjectStore::finish_copy() {
 // -- saving
 
 void ProjectStore::save(Project project, const std::filesystem::path& path, Overwrite overwrite,
-                        std::function<void(Result<void>)> done) {
+                        std::function<void(const SaveOutcome&)> done) {
     const auto number = ++asked_;
     under_way_.insert(number);
     Place& place = place_of(path);
@@ -149,13 +149,12 @@ void ProjectStore::save(Project project, const std::filesystem::path& path, Over
         const auto written = file ? Result<void>() : Result<void>(tl::unexpected(file.error()));
         return [this, written, project, path = place.path, number, session, done] {
             under_way_.erase(number);
-            if (session == session_)
-                take_outcome(number, path, written);
+            const bool stands = session == session_ && stands_after(number, path, written);
             if (written)
                 agree_to_files_of(project, path);
             else
                 emit changed();
-            done(written);
+            done({written, stands});
             emit changed();
             leave_places();
         };
@@ -172,13 +171,15 @@ void ProjectStore::agree_to_files_of(const Project& project, const std::filesyst
 }
 
 /// What was asked for later, and is on the disk, stands: the project has moved there.
-void ProjectStore::take_outcome(std::uint64_t number, const std::filesystem::path& path,
+bool ProjectStore::stands_after(std::uint64_t number, const std::filesystem::path& path,
                                 const Result<void>& written) {
-    if (number < saved_)
-        return look_at_disk(); // by another name it may be the very file
+    if (number < saved_) {
+        look_at_disk(); // by another name it may be the very file
+        return false;
+    }
     if (!written) {
         trouble_.not_saved = written.error();
-        return;
+        return false;
     }
     saved_ = number;
     trouble_.not_saved.reset();
@@ -190,6 +191,7 @@ void ProjectStore::take_outcome(std::uint64_t number, const std::filesystem::pat
     if (elsewhere)
         mark_as_open();
     remember_recent();
+    return true;
 }
 
 void ProjectStore::accept_change_on_disk() {

@@ -28,6 +28,13 @@ struct FileTrouble {
     bool open_elsewhere = false;    ///< another window has it open
 };
 
+/// How a save ended.
+struct SaveOutcome {
+    Result<void> written;
+    bool stands =
+        false; ///< the open project is what was written: nothing that was asked for later was there before it
+};
+
 /// The file of the open project and its copy for recovery. Each file is written on a thread of its own, so
 /// that a folder that does not answer holds up no other; "saved" is told only when it is on the disk.
 class ProjectStore : public QObject {
@@ -51,11 +58,11 @@ public:
         No, ///< a file that someone else changed is left alone: the error has the kind Changed
         Yes
     };
-    /// Writes the project in the background. `done` is always called; after a success the path is the
-    /// project's. An earlier save to the same file that is still under way is done first; one to another file
-    /// that ends later changes nothing here.
+    /// Writes the project in the background. `done` is always called; after a success that stands the path is
+    /// the project's. An earlier save to the same file that is still under way is done first; one to another
+    /// file that ends later changes nothing here.
     void save(Project project, const std::filesystem::path& path, Overwrite overwrite,
-              std::function<void(Result<void>)> done);
+              std::function<void(const SaveOutcome&)> done);
     /// Waits until nothing is left to be written.
     void finish();
     /// Waits for saves, but not for longer than that. Whether nothing that matters is under way.
@@ -90,7 +97,8 @@ private:
     };
     Place& place_of(const std::filesystem::path& path);
     void leave_places();
-    void take_outcome(std::uint64_t number, const std::filesystem::path& path, const Result<void>& written);
+    [[nodiscard]] bool stands_after(std::uint64_t number, const std::filesystem::path& path,
+                                    const Result<void>& written);
     void agree_to_files_of(const Project& project, const std::filesystem::path& path);
     void watch();
     void look_at_disk();
