@@ -247,8 +247,9 @@ void add_render(CLI::App& app, Requests& all) {
     command->add_option("-o,--output", film.out, "file to write; of pictures a folder")
         ->required()
         ->check(to_a_file);
-    command->add_option("--target", film.target, "a ready choice: " + film_target_ids())
-        ->capture_default_str();
+    command->add_option("--target", film.target,
+                        "a ready choice: " + film_target_ids() +
+                            "; unless given web, in the kind that the name of the file asks for");
     command->add_option("--format", film.format, "another kind of film: " + film_format_ids());
     command->add_option("--size", film.size, "as in 1920x1080; the target's unless given");
     command->add_option("--set", film.settings, "as in quality=20 or draw-bar=yes")->expected(1, 64);

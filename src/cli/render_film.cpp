@@ -1,6 +1,7 @@
 // SPDX-License-Identifier: GPL-3.0-or-later
 #include "render_film.h"
 
+#include "base/file_ending.h"
 #include "base/heap.h"
 #include "follow/project_sounds.h"
 #include "interchange/exporters.h"
@@ -37,10 +38,16 @@ Result<void> take_frames(const std::string& text, FilmOptions& options) {
 }
 
 Result<FilmOptions> options_of(const RenderRequest& request) {
-    const auto* target = film_target(in_small_letters(request.target));
+    const bool told = !request.target.empty();
+    const auto* target = film_target(told ? in_small_letters(request.target) : "web");
     if (!target)
         return no_such("target", request.target, film_targets(), &FilmTarget::id);
     FilmOptions options = options_of(*target);
+    const auto* named = film_format_of_ending(file_ending(request.out));
+    if (!told && named && named->extension != film_format(options.format)->extension) {
+        options.format = named->id;
+        options.quality = -1;
+    }
     if (!request.format.empty()) {
         options.format = in_small_letters(request.format);
         if (!film_format(options.format))

@@ -11,7 +11,8 @@ namespace pulsepin {
 
 struct RenderRequest {
     std::string project, out;
-    std::string target = "web", format, size, frames, part;
+    std::string target; ///< empty: that of films for the web, in another kind where the name asks for one
+    std::string format, size, frames, part;
     int threads = 0;
     std::vector<std::string> settings; ///< "quality=20", "draw-bar=yes": film_properties()
     std::vector<std::string> also;     ///< "TARGET=FILE": further films in the same run

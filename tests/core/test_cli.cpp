@@ -98,6 +98,13 @@ private slots:
         QCOMPARE(cli({"join", file("part1"), "-o", file("k.mp4")}).status, 1);
         QCOMPARE(cli(QStringList{"render", project, "-o", file("f.mp4")} + small).status, 1); // it is there
         QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);
+        // The name tells what kind of film it is; not against a target or a kind that was told.
+        QCOMPARE(cli(QStringList{"render", project, "-o", file("name.WEBM")} + small).status, 0);
+        QFile webm(file("name.WEBM"));
+        QVERIFY(webm.open(QIODevice::ReadOnly) && webm.read(64).contains("webm")); // its DocType (RFC 9559)
+        for (const QStringList& other : {QStringList{"--target", "web"}, QStringList{"--format", "h264"},
+                                         QStringList{"--format", "ffv1"}})
+            QCOMPARE(cli(QStringList{"render", project, "-o", file("n.webm")} + small + other).status, 1);
         for (const QStringList& wrong :
              {QStringList{"--target", "nothing"}, QStringList{"--format", "nothing"},
               QStringList{"--size", "161"}, QStringList{"--shape", "nothing"}, QStringList{"--frames", "9-3"},

@@ -38,6 +38,14 @@ const FilmFormat* film_format(std::string_view id) {
     return found == all.end() ? nullptr : &*found;
 }
 
+const FilmFormat* film_format_of_ending(std::string_view ending) {
+    const auto all = film_formats();
+    const auto found = std::find_if(all.begin(), all.end(), [ending](const FilmFormat& one) {
+        return !one.numbered && !ending.empty() && ending.substr(1) == one.extension;
+    });
+    return found == all.end() ? nullptr : &*found;
+}
+
 bool can_write(const FilmFormat& format) {
     const auto there = [](std::string_view encoder) {
         return encoder.empty() || avcodec_find_encoder_by_name(std::string(encoder).c_str()) != nullptr;

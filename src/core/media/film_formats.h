@@ -29,6 +29,8 @@ struct FilmFormat {
 [[nodiscard]] std::span<const FilmFormat> film_formats();
 /// Null when there is none of that id.
 [[nodiscard]] const FilmFormat* film_format(std::string_view id);
+/// The first kind of film in one file whose names have that ending (".webm"); null when there is none.
+[[nodiscard]] const FilmFormat* film_format_of_ending(std::string_view ending);
 /// Whether the encoders are there on this machine.
 [[nodiscard]] bool can_write(const FilmFormat& format);
 /// Whether a film of it can be coded in parts, on several machines, and joined.
