@@ -165,7 +165,7 @@ std::vector<BeatTrack> distinct_tracks(std::vector<BeatTrack> found, const Featu
     for (auto& track : found) {
         span.cut(track);
         const double period = period_of(track);
-        if (track.size() < 4 || !at_wanted_tempo(track, conditions) || !has_held_beats(track, conditions))
+        if (track.size() < 4 || !keeps_to(track, conditions))
             continue;
         bool known = false;
         for (std::size_t i = 0; i < kept.size() && !known; ++i)
@@ -195,6 +195,10 @@ bool at_wanted_tempo(const BeatTrack& track, const GridConditions& conditions) {
     const auto& range = conditions.tempo_range;
     return range ? bpm >= range->first.value * 0.99 && bpm <= range->second.value * 1.01
                  : bpm >= kept_slowest && bpm <= kept_fastest;
+}
+
+bool keeps_to(const BeatTrack& track, const GridConditions& conditions) {
+    return at_wanted_tempo(track, conditions) && has_held_beats(track, conditions);
 }
 
 std::array<BeatTrack, 3> at_other_levels(const BeatTrack& track) {
@@ -332,7 +336,7 @@ BeatTrack retracked(const Features& f, const BeatTrack& track, const GridConditi
         return track;
     // With the tempo free around it a grid may leave what was asked for.
     const bool asked = conditions.tempo_range || !conditions.held.empty();
-    if (asked && !(at_wanted_tempo(again, conditions) && has_held_beats(again, conditions)))
+    if (asked && !keeps_to(again, conditions))
         return track;
     if (conditions.tempo_range && !stays_at_one_level(again))
         return track;

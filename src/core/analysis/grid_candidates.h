@@ -25,6 +25,9 @@ struct GridConditions {
 /// Whether its usual tempo is one that was asked for; where none was, one that is found without being told.
 [[nodiscard]] bool at_wanted_tempo(const BeatTrack& track, const GridConditions& conditions);
 
+/// At that tempo, and with a beat wherever one is held.
+[[nodiscard]] bool keeps_to(const BeatTrack& track, const GridConditions& conditions);
+
 /// Few of its beats are much longer or shorter than is usual in it: it does not go over to another level.
 [[nodiscard]] bool stays_at_one_level(const BeatTrack& track);
 

@@ -127,7 +127,7 @@ std::vector<ScoredGrid> Ranking::keep_to_tempo(const Progress& progress) {
     const bool steady = first.size() >= 4 && is_steady(first); // at half or twice the tempo it is as steady
     if (steady)
         for (auto& track : at_other_levels(first))
-            if (track.size() >= 4 && at_wanted_tempo(track, conditions_))
+            if (track.size() >= 4 && keeps_to(track, conditions_))
                 add(std::move(track));
     sort();
     look_again(conditions_, progress.part(0.7, 1));
