@@ -3892,8 +3892,8 @@
         <translation>Pulse Pin</translation>
     </message>
     <message>
-        <source>Pulse Pin heard 8</source>
-        <translation>Pulse Pin heard 8</translation>
+        <source>Pulse Pin heard 9</source>
+        <translation>Pulse Pin heard 9</translation>
     </message>
     <message>
         <source>Pulse Pin level 2</source>

@@ -6,7 +6,7 @@
 namespace pulsepin {
 namespace {
 
-constexpr std::string_view version = "Pulse Pin heard 8"; // to be raised whenever Features change
+constexpr std::string_view version = "Pulse Pin heard 9"; // to be raised whenever Features change
 
 /// One list of fields for both directions.
 constexpr auto each_field = [](auto& archive, auto& feature_set) {

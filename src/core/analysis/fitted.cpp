@@ -24,7 +24,7 @@ const std::array<double, grid_term_count>& grid_weights(bool with_network) {
 }
 
 const PulseWeights& pulse_weights(bool with_network) {
-    static constexpr PulseWeights with_it{-1.062, 1.05, {0, 0, 0, 0, 0, 1.11, 3.121, 1.5, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, -0.1128, 0, 0, 0, -0.1726, 0, 0.2712, 0.1642, 0, 3.5, 2.206, 0, 0, 0, 0.7012, 0, 0, 0, 0, 0, 0, 0, 0.3013, -0.4811, 0.3451, 0, 0}};
+    static constexpr PulseWeights with_it{-2.07, 0.9545, {0, 0, 0, 0, 0, 0.935, 3.494, 1.521, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0.0539, 0, 0, 0, -0.3532, 0, 0.322, 0.1216, 0, 3.694, 2.097, 0, 0, 0, 0.8484, 0, 0, 0, 0, 0, 0, 0, 0.2413, -0.348, 0.4246, 0, 0}};
     static constexpr PulseWeights without_it{-4.671, 0, {0, 0, 0, 0, 0, 2.687, 0, 4.59, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 1.357, -0.5185, -0.5344, 0.4302, -0.01026, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0}};
     return with_network ? with_it : without_it;
 }
@@ -42,7 +42,7 @@ const SectionWeights& section_weights() {
 }
 
 const BeatWeights& beat_weights() {
-    static constexpr BeatWeights weights{0.1614, {0, 0.2435, 0, 0, 0, 0, 0.9272, 0, -0.6438, 0, 0}};
+    static constexpr BeatWeights weights{-0.6321, {0, 0.3036, 0, -0.04361, 0, 0, 0.6531, 0.4253, -4.471, 0, 0.2217}};
     return weights;
 }
 
