@@ -43,7 +43,8 @@ Result<FilmOptions> options_of(const RenderRequest& request) {
     if (!target)
         return no_such("target", request.target, film_targets(), &FilmTarget::id);
     FilmOptions options = options_of(*target);
-    const auto* named = film_format_of_ending(file_ending(request.out));
+    // A part has any name; what it is a part of is not told by that.
+    const auto* named = request.part.empty() ? film_format_of_ending(file_ending(request.out)) : nullptr;
     if (!told && named && named->extension != film_format(options.format)->extension) {
         options.format = named->id;
         options.quality = -1;

@@ -98,6 +98,11 @@ private slots:
         QCOMPARE(cli({"join", file("part1"), "-o", file("k.mp4")}).status, 1);
         QCOMPARE(cli(QStringList{"render", project, "-o", file("f.mp4")} + small).status, 1); // it is there
         QCOMPARE(cli(QStringList{"render", project, "-o", song, "--force"} + small).status, 1);
+        // A part may have any name, and is of the same film.
+        QCOMPARE(cli(QStringList{"render", project, "--part", "1/2", "-o", file("part.mkv")} + small).status,
+                 0);
+        QCOMPARE(cli({"join", file("part.mkv"), file("part2"), "-o", file("m.mp4")}).status, 0);
+        QCOMPARE(QFile(file("m.mp4")).size(), QFile(file("f.mp4")).size());
         // The name tells what kind of film it is; not against a target or a kind that was told.
         QCOMPARE(cli(QStringList{"render", project, "-o", file("name.WEBM")} + small).status, 0);
         QFile webm(file("name.WEBM"));

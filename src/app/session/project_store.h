@@ -31,8 +31,7 @@ struct FileTrouble {
 /// How a save ended.
 struct SaveOutcome {
     Result<void> written;
-    bool stands =
-        false; ///< the open project is what was written: nothing that was asked for later was there before it
+    bool stands = false; ///< the project is what was written; nothing asked for later was there before it
 };
 
 /// The file of the open project and its copy for recovery. Each file is written on a thread of its own, so

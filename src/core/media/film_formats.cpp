@@ -41,7 +41,7 @@ const FilmFormat* film_format(std::string_view id) {
 const FilmFormat* film_format_of_ending(std::string_view ending) {
     const auto all = film_formats();
     const auto found = std::find_if(all.begin(), all.end(), [ending](const FilmFormat& one) {
-        return !one.numbered && !ending.empty() && ending.substr(1) == one.extension;
+        return !one.numbered && ending == "." + std::string(one.extension);
     });
     return found == all.end() ? nullptr : &*found;
 }
